@@ -1,0 +1,110 @@
+import type { Project } from '@kadrosyn/core';
+import {
+  boolean,
+  customType,
+  foreignKey,
+  index,
+  integer,
+  jsonb,
+  pgTable,
+  primaryKey,
+  real,
+  text,
+  timestamp,
+} from 'drizzle-orm/pg-core';
+
+const bytea = customType<{ data: Buffer }>({ dataType: () => 'bytea' });
+const now = (name: string) => timestamp(name, { withTimezone: true }).notNull().defaultNow();
+
+export const workspaces = pgTable('workspaces', {
+  id: text('id').primaryKey(),
+  name: text('name').notNull(),
+  createdAt: now('created_at'),
+});
+
+/** Bytes of files, named by their content; the same bytes are stored once for each workspace. */
+export const blobs = pgTable(
+  'blobs',
+  {
+    workspaceId: text('workspace_id')
+      .notNull()
+      .references(() => workspaces.id, { onDelete: 'cascade' }),
+    sha256: text('sha256').notNull(),
+    type: text('type').notNull(),
+    bytes: bytea('bytes').notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.workspaceId, table.sha256] })],
+);
+
+/** `sha256` is of the file as it was uploaded; it names the photo. The others name blobs. */
+export const photos = pgTable(
+  'photos',
+  {
+    workspaceId: text('workspace_id')
+      .notNull()
+      .references(() => workspaces.id, { onDelete: 'cascade' }),
+    id: text('id').notNull(),
+    sha256: text('sha256').notNull(),
+    name: text('name').notNull(),
+    width: integer('width').notNull(),
+    height: integer('height').notNull(),
+    opaque: boolean('opaque').notNull(),
+    originalBlob: text('original_blob').notNull(),
+    masterBlob: text('master_blob').notNull(),
+    screenBlob: text('screen_blob').notNull(),
+    /** The level of the photo that the screen file is: 0 is full size, each further one half of it. */
+    screenLevel: integer('screen_level').notNull(),
+    thumbnailBlob: text('thumbnail_blob').notNull(),
+    createdAt: now('created_at'),
+  },
+  (table) => [primaryKey({ columns: [table.workspaceId, table.id] })],
+);
+
+export const projects = pgTable(
+  'projects',
+  {
+    workspaceId: text('workspace_id')
+      .notNull()
+      .references(() => workspaces.id, { onDelete: 'cascade' }),
+    id: text('id').notNull(),
+    document: jsonb('document').$type<Project>().notNull(),
+    revision: integer('revision').notNull(),
+    thumbnail: bytea('thumbnail'),
+    thumbnailRevision: integer('thumbnail_revision'),
+    createdAt: now('created_at'),
+    updatedAt: now('updated_at'),
+  },
+  (table) => [
+    primaryKey({ columns: [table.workspaceId, table.id] }),
+    index('projects_by_time').on(table.workspaceId, table.updatedAt),
+  ],
+);
+
+export type ExportState = 'waiting' | 'running' | 'done' | 'failed' | 'cancelled';
+
+export const exports = pgTable(
+  'exports',
+  {
+    workspaceId: text('workspace_id').notNull(),
+    id: text('id').notNull(),
+    projectId: text('project_id').notNull(),
+    sheetId: text('sheet_id').notNull(),
+    scale: real('scale').notNull(),
+    type: text('type').$type<'png' | 'jpeg'>().notNull(),
+    quality: integer('quality').notNull(),
+    /** The document as it was when the export was asked for. */
+    document: jsonb('document').$type<Project>().notNull(),
+    state: text('state').$type<ExportState>().notNull(),
+    /** 0 to 1. */
+    progress: real('progress').notNull(),
+    message: text('message'),
+    bytes: bytea('bytes'),
+    createdAt: now('created_at'),
+  },
+  (table) => [
+    primaryKey({ columns: [table.workspaceId, table.id] }),
+    foreignKey({ columns: [table.workspaceId, table.projectId], foreignColumns: [projects.workspaceId, projects.id] }).onDelete(
+      'cascade',
+    ),
+  ],
+);

@@ -1,0 +1,101 @@
+import { findSheet, photosUsed } from '@kadrosyn/core';
+import type { FastifyBaseLogger } from 'fastify';
+import PgBoss from 'pg-boss';
+import type { Database } from '../database/connect.js';
+import { PhotoStore } from '../photos/photo-store.js';
+import type { TaskPool } from '../tasks/task-pool.js';
+import type { PhotoBytes } from '../tasks/task-worker.js';
+import { ExportStore, type ExportWish } from './export-store.js';
+
+const QUEUE = 'export';
+
+interface ExportJob {
+  readonly workspaceId: string;
+  readonly exportId: string;
+}
+
+/** Draws exports as jobs, so that further processes on the same database can share the work. */
+export class ExportJobs {
+  private readonly boss: PgBoss;
+  private readonly running = new Map<string, AbortController>();
+
+  constructor(
+    databaseUrl: string,
+    private readonly db: Database,
+    private readonly tasks: TaskPool,
+    private readonly facesFolder: string,
+    private readonly log: FastifyBaseLogger,
+  ) {
+    this.boss = new PgBoss({ connectionString: databaseUrl, max: 4 });
+    this.boss.on('error', (error) => log.error(error, 'job queue'));
+  }
+
+  async start(): Promise<void> {
+    await this.boss.start();
+    await this.boss.createQueue(QUEUE);
+    await this.boss.work<ExportJob>(QUEUE, { pollingIntervalSeconds: 0.5 }, async ([job]) => {
+      if (job) await this.run(job.data);
+    });
+  }
+
+  async stop(): Promise<void> {
+    for (const controller of this.running.values()) controller.abort();
+    await this.boss.stop({ graceful: false, wait: true });
+  }
+
+  async enqueue(job: ExportJob): Promise<void> {
+    await this.boss.send(QUEUE, job, { retryLimit: 2, expireInMinutes: 30 });
+  }
+
+  /** Ends an export, wherever it runs: here at once, elsewhere at its next report. */
+  async cancel(job: ExportJob): Promise<void> {
+    await new ExportStore(this.db, job.workspaceId).advance(job.exportId, { state: 'cancelled' });
+    this.running.get(job.exportId)?.abort();
+  }
+
+  private async run({ workspaceId, exportId }: ExportJob): Promise<void> {
+    const store = new ExportStore(this.db, workspaceId);
+    const wish = await store.wish(exportId);
+    if (!wish || !(await store.advance(exportId, { state: 'running', progress: 0 }))) return;
+    const controller = new AbortController();
+    this.running.set(exportId, controller);
+    const report = (progress: number): void => {
+      store.advance(exportId, { state: 'running', progress }).then(
+        (going) => going || controller.abort(),
+        (error: unknown) => this.log.warn(error, 'progress of an export was lost'),
+      );
+    };
+    try {
+      const task = {
+        project: wish.document,
+        sheetId: wish.sheetId,
+        scale: wish.scale,
+        type: wish.type,
+        quality: wish.quality,
+        photoFiles: await this.photoFiles(workspaceId, wish),
+        facesFolder: this.facesFolder,
+      };
+      const file = await this.tasks.render(task, report, controller.signal);
+      await store.advance(exportId, { state: 'done', progress: 1, bytes: Buffer.from(file) });
+    } catch (error) {
+      if (controller.signal.aborted) return;
+      this.log.error(error, 'an export failed');
+      const message = 'The picture could not be drawn. The project is kept as it is; try again, or try a smaller size.';
+      await store.advance(exportId, { state: 'failed', message });
+    } finally {
+      this.running.delete(exportId);
+    }
+  }
+
+  private async photoFiles(workspaceId: string, wish: ExportWish): Promise<Record<string, PhotoBytes>> {
+    const photos = new PhotoStore(this.db, workspaceId);
+    const files: Record<string, PhotoBytes> = {};
+    const sheet = findSheet(wish.document, wish.sheetId);
+    if (!sheet) return files;
+    for (const id of photosUsed({ ...wish.document, sheets: [sheet] })) {
+      const file = await photos.file(id, 'master');
+      if (file) files[id] = { bytes: file.bytes, level: 0 };
+    }
+    return files;
+  }
+}

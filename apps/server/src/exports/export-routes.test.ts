@@ -1,0 +1,111 @@
+import { insertItem, newShapedOpening, type Project } from '@kadrosyn/core';
+import sharp from 'sharp';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { startTestServer, type TestServer } from '../../testing/test-server.js';
+
+let server: TestServer;
+let projectId: string;
+let sheetId: string;
+
+beforeAll(async () => {
+  server = await startTestServer();
+  const { body } = await server.call('POST', '/api/projects', {
+    name: 'Kiln: day/1',
+    size: { width: 300, height: 200, unit: 'px' },
+  });
+  const { id, document } = body as { id: string; document: Project };
+  [projectId, sheetId] = [id, document.sheets[0]!.id];
+  const disc = {
+    ...newShapedOpening('Disc', { type: 'ellipse' }, { x: 150, y: 100 }, 100, 100),
+    fill: { type: 'colour', colour: '#1d5a4c' } as const,
+  };
+  await server.call('POST', `/api/projects/${id}/edits`, { revision: 1, edits: [insertItem(document.sheets[0]!, disc, 'Add')] });
+});
+afterAll(() => server.close());
+
+function wish(change: object = {}) {
+  return server.call('POST', `/api/projects/${projectId}/exports`, { sheetId, scale: 1, type: 'png', ...change });
+}
+
+interface Status {
+  readonly id: string;
+  readonly state: string;
+  readonly progress: number;
+  readonly message: string | null;
+}
+
+async function ended(id: string): Promise<Status> {
+  for (;;) {
+    const { body } = await server.call('GET', `/api/exports/${id}`);
+    const status = body as Status;
+    if (status.state !== 'waiting' && status.state !== 'running') return status;
+    await new Promise((resolve) => setTimeout(resolve, 50));
+  }
+}
+
+describe('exports', () => {
+  it('are drawn at any scale, with a name and a resolution', async () => {
+    for (const [scale, width] of [
+      [1, 300],
+      [2.5, 750],
+    ] as const) {
+      const { status, body } = await wish({ scale });
+      expect(status).toBe(202);
+      const done = await ended((body as Status).id);
+      expect(done).toMatchObject({ state: 'done', progress: 1 });
+      const file = await server.call('GET', `/api/exports/${done.id}/file`);
+      expect(file.headers.get('content-disposition')).toBe("attachment; filename*=UTF-8''Kiln%20day1.png");
+      const metadata = await sharp(file.bytes).metadata();
+      expect(metadata).toMatchObject({ width, format: 'png', density: Math.round(72 * scale) });
+      const middle = await sharp(file.bytes)
+        .extract({ left: width / 2, top: 100 * scale, width: 1, height: 1 })
+        .raw()
+        .toBuffer();
+      expect([...middle.subarray(0, 3)]).toEqual([0x1d, 0x5a, 0x4c]);
+    }
+  });
+
+  it('are written as JPEG without colour loss by halving', async () => {
+    const { body } = await wish({ type: 'jpeg', quality: 95 });
+    const { id } = await ended((body as Status).id);
+    const file = await server.call('GET', `/api/exports/${id}/file`);
+    expect(file.headers.get('content-type')).toBe('image/jpeg');
+    expect((await sharp(file.bytes).metadata()).chromaSubsampling).toBe('4:4:4');
+  });
+
+  it('show the project as it was when they were asked for', async () => {
+    const { body } = await wish();
+    await server.call('POST', '/api/projects', { name: 'Other', size: { width: 10, height: 10, unit: 'px' } });
+    expect(await ended((body as Status).id)).toMatchObject({ state: 'done' });
+  });
+
+  it('can be cancelled, and then give no file', async () => {
+    const { body } = await wish({ scale: 20 });
+    const { id } = body as Status;
+    expect((await server.call('DELETE', `/api/exports/${id}`)).status).toBe(204);
+    expect(await ended(id)).toMatchObject({ state: 'cancelled' });
+    expect((await server.call('GET', `/api/exports/${id}/file`)).status).toBe(404);
+    // The queue goes on with what comes next.
+    const next = await wish();
+    expect(await ended((next.body as Status).id)).toMatchObject({ state: 'done' });
+  });
+
+  it('are refused where they make no sense', async () => {
+    expect((await wish({ sheetId: 'nobody' })).status).toBe(404);
+    expect((await wish({ scale: 0 })).status).toBe(400);
+    expect((await wish({ type: 'tiff' })).status).toBe(400);
+    expect((await wish({ surprise: true })).status).toBe(400);
+    expect((await server.call('GET', '/api/exports/nobody')).status).toBe(404);
+    const { body } = await server.call('POST', '/api/projects', {
+      name: 'Wall',
+      size: { width: 20_000, height: 20_000, unit: 'px' },
+    });
+    const wall = body as { id: string; document: Project };
+    const answer = await server.call('POST', `/api/projects/${wall.id}/exports`, {
+      sheetId: wall.document.sheets[0]!.id,
+      scale: 1,
+      type: 'png',
+    });
+    expect(answer).toMatchObject({ status: 422, body: { code: 'too-large' } });
+  });
+});

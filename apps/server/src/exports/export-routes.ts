@@ -1,0 +1,88 @@
+import type { FastifyPluginAsyncTypebox } from '@fastify/type-provider-typebox';
+import { findSheet } from '@kadrosyn/core';
+import { Type } from 'typebox';
+import { CodedError, notFound } from '../coded-error.js';
+import { FaultSchema, FileSchema, IdSchema } from '../route-schemas.js';
+import type { Services } from '../services.js';
+
+/** Largest picture that is drawn, px. */
+const PIXEL_LIMIT = 200e6;
+
+const Params = Type.Object({ id: IdSchema });
+
+const StatusSchema = Type.Object({
+  id: IdSchema,
+  state: Type.String(),
+  progress: Type.Number(),
+  message: Type.Union([Type.String(), Type.Null()]),
+});
+
+const WishSchema = Type.Object(
+  {
+    sheetId: IdSchema,
+    scale: Type.Number({ exclusiveMinimum: 0, maximum: 20 }),
+    type: Type.Union([Type.Literal('png'), Type.Literal('jpeg')]),
+    quality: Type.Optional(Type.Integer({ minimum: 1, maximum: 100 })),
+  },
+  { additionalProperties: false },
+);
+
+/** Asking for an export, following it, cancelling it, fetching the file. */
+export const exportRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = async (app, { services }) => {
+  app.post(
+    '/api/projects/:id/exports',
+    { schema: { params: Params, body: WishSchema, response: { 202: StatusSchema, '4xx': FaultSchema } } },
+    async (request, reply) => {
+      const { workspaceId, body } = request;
+      const { id: projectId, document } = await services.projects(workspaceId).read(request.params.id);
+      const sheet = findSheet(document, body.sheetId);
+      if (!sheet) throw notFound('The sheet');
+      if (sheet.width * sheet.height * body.scale ** 2 > PIXEL_LIMIT) {
+        throw new CodedError(
+          422,
+          'too-large',
+          `The picture would have more than ${PIXEL_LIMIT / 1e6} million pixels. Choose a smaller scale.`,
+        );
+      }
+      const store = services.exports(workspaceId);
+      const id = await store.add({ quality: 92, ...body, projectId, document });
+      await services.exportJobs.enqueue({ workspaceId, exportId: id });
+      return reply.code(202).send({ id, state: 'waiting', progress: 0, message: null });
+    },
+  );
+
+  app.get(
+    '/api/exports/:id',
+    { schema: { params: Params, response: { 200: StatusSchema, '4xx': FaultSchema } } },
+    async (request) => {
+      const status = await services.exports(request.workspaceId).status(request.params.id);
+      if (!status) throw notFound('The export');
+      return status;
+    },
+  );
+
+  app.delete(
+    '/api/exports/:id',
+    { schema: { params: Params, response: { 204: Type.Null(), '4xx': FaultSchema } } },
+    async (request, reply) => {
+      await services.exportJobs.cancel({ workspaceId: request.workspaceId, exportId: request.params.id });
+      return reply.code(204).send(null);
+    },
+  );
+
+  app.get(
+    '/api/exports/:id/file',
+    { schema: { params: Params, response: { 200: FileSchema, '4xx': FaultSchema } } },
+    async (request, reply) => {
+      const store = services.exports(request.workspaceId);
+      const status = await store.status(request.params.id);
+      const bytes = await store.bytes(request.params.id);
+      if (!status || !bytes) throw notFound('The picture');
+      const fileName = `${status.name.replace(/[^\p{L}\p{N} ._-]/gu, '').trim() || 'picture'}.${status.type === 'png' ? 'png' : 'jpg'}`;
+      return reply
+        .type(status.type === 'png' ? 'image/png' : 'image/jpeg')
+        .header('content-disposition', `attachment; filename*=UTF-8''${encodeURIComponent(fileName)}`)
+        .send(bytes);
+    },
+  );
+};

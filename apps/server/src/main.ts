@@ -1,0 +1,25 @@
+import { buildServer } from './build-server.js';
+import { readConfig } from './config.js';
+import { seedSamples } from './seed.js';
+
+const config = readConfig(process.env);
+const { app, services } = await buildServer(config);
+
+const samples = process.env['SAMPLES'] ?? 'when-empty';
+if (samples !== 'none') await seedSamples(services, { reset: samples === 'reset' });
+
+await app.listen({ host: config.host, port: config.port });
+const address = app.server.address();
+const port = typeof address === 'object' && address ? address.port : config.port;
+process.send?.({ ready: true, port });
+
+let closing = false;
+const close = (): void => {
+  if (closing) return;
+  closing = true;
+  void app.close().then(() => process.exit(0));
+};
+process.on('SIGINT', close);
+process.on('SIGTERM', close);
+// Without the process that started it, nobody would end the server.
+process.on('disconnect', close);

@@ -1,0 +1,149 @@
+import { createHash } from 'node:crypto';
+import { photoIdOf, type Pixels } from '@kadrosyn/core';
+import { LevelChain } from '@kadrosyn/render';
+import { decodePhoto } from '@kadrosyn/render/node';
+import sharp, { type Metadata, type Sharp } from 'sharp';
+import type { UploadLimits } from '../config.js';
+import { photoTypeOf, type PhotoType } from './photo-type.js';
+import { stripJpeg } from './strip-jpeg.js';
+import { stripPng } from './strip-png.js';
+import { stripWebp } from './strip-webp.js';
+
+/** Longest side of the level that is sent to the screen first, px. */
+const SCREEN_SIDE = 2048;
+/** Longest side of a thumbnail, px. */
+const THUMBNAIL_SIDE = 360;
+
+export interface StoredFile {
+  readonly bytes: Buffer;
+  readonly type: string;
+}
+
+/** A photo that was taken in, ready to be stored. */
+export interface TakenPhoto {
+  readonly id: string;
+  readonly sha256: string;
+  readonly width: number;
+  readonly height: number;
+  readonly opaque: boolean;
+  /** The uploaded picture without its notes. */
+  readonly original: StoredFile;
+  /** Upright sRGB pixels; the original itself wherever it can be. */
+  readonly master: StoredFile;
+  readonly screen: StoredFile;
+  readonly screenLevel: number;
+  readonly thumbnail: StoredFile;
+}
+
+/** Why a file was not taken, for the person who chose it. */
+interface Refusal {
+  readonly code: 'not-a-picture' | 'too-many-bytes' | 'too-many-pixels' | 'damaged' | 'moving-picture';
+  readonly message: string;
+}
+
+export type Intake = { readonly ok: true; readonly photo: TakenPhoto } | { readonly ok: false; readonly refusal: Refusal };
+
+/** Checks a file by its content and limits, drops its notes, and makes what is stored. Never throws on a bad file. */
+export async function takeIn(bytes: Buffer, limits: UploadLimits): Promise<Intake> {
+  const type = photoTypeOf(bytes);
+  if (!type) return refuse('not-a-picture', 'This is not a JPEG, PNG or WebP picture. Save it as one of these and add it again.');
+  if (bytes.length > limits.bytes) {
+    return refuse(
+      'too-many-bytes',
+      `The file is larger than ${Math.floor(limits.bytes / 2 ** 20)} MB. Save a smaller copy and add that.`,
+    );
+  }
+  try {
+    const metadata = await sharp(bytes, { limitInputPixels: false }).metadata();
+    const pixels = metadata.width * metadata.height;
+    if (pixels > limits.pixels) {
+      const size = `${metadata.width} × ${metadata.height}`;
+      return refuse(
+        'too-many-pixels',
+        `The picture has ${size} pixels; at most ${limits.pixels / 1e6} million can be used. Save a smaller copy.`,
+      );
+    }
+    if ((metadata.pages ?? 1) > 1) return refuse('moving-picture', 'This is a moving picture. Add a still one.');
+    return { ok: true, photo: await makeFiles(bytes, type, metadata) };
+  } catch {
+    return refuse('damaged', 'The picture is damaged or cut off, so it can not be read. Copy it again from where it came.');
+  }
+}
+
+function refuse(code: Refusal['code'], message: string): Intake {
+  return { ok: false, refusal: { code, message } };
+}
+
+async function makeFiles(bytes: Buffer, type: PhotoType, metadata: Metadata): Promise<TakenPhoto> {
+  const original: StoredFile = { bytes: stripped(bytes, type, metadata, true), type };
+  const pixels = await decodePhoto(bytes);
+  const chain = new LevelChain(pixels, 0, pixels);
+  const master = canServeAsMaster(type, metadata)
+    ? { bytes: stripped(bytes, type, metadata, false), type }
+    : await encodeMaster(pixels, chain.opaque);
+  const screenLevel = Math.max(0, Math.ceil(Math.log2(Math.max(pixels.width, pixels.height) / SCREEN_SIDE)));
+  const sha256 = createHash('sha256').update(bytes).digest('hex');
+  return {
+    id: photoIdOf(sha256),
+    sha256,
+    width: pixels.width,
+    height: pixels.height,
+    opaque: chain.opaque,
+    original,
+    master,
+    screen: screenLevel === 0 ? master : await encodeScreen(chain.at(screenLevel), chain.opaque),
+    screenLevel,
+    thumbnail: await encodeThumbnail(pixels),
+  };
+}
+
+function stripped(bytes: Buffer, type: PhotoType, metadata: Metadata, keepProfile: boolean): Buffer {
+  if (type === 'image/jpeg') return stripJpeg(bytes, metadata.orientation ?? 1, keepProfile);
+  if (type === 'image/png') return stripPng(bytes, keepProfile);
+  return stripWebp(bytes);
+}
+
+/** Whether every decoder gives the same upright sRGB pixels for this file once its notes are gone. */
+function canServeAsMaster(type: PhotoType, metadata: Metadata): boolean {
+  const { icc, orientation = 1, space, depth, chromaSubsampling } = metadata;
+  if (icc && !isSrgbProfile(icc)) return false;
+  if (depth !== 'uchar' || (space !== 'srgb' && space !== 'b-w')) return false;
+  // Decoders differ in how they smooth halved colour, and in the turn they take from PNG and WebP notes.
+  if (type === 'image/jpeg') return space === 'b-w' || chromaSubsampling === '4:4:4';
+  return orientation === 1 && (type === 'image/png' || !icc);
+}
+
+function isSrgbProfile(icc: Buffer): boolean {
+  return icc.length < 20_000 && (icc.includes('sRGB') || icc.includes(Buffer.from('\0s\0R\0G\0B', 'latin1')));
+}
+
+function rawOf(pixels: Pixels): Sharp {
+  const { width, height, data } = pixels;
+  return sharp(Buffer.from(data.buffer, data.byteOffset, data.byteLength), { raw: { width, height, channels: 4 } });
+}
+
+async function encodeMaster(pixels: Pixels, opaque: boolean): Promise<StoredFile> {
+  return opaque
+    ? {
+        bytes: await rawOf(pixels).removeAlpha().jpeg({ quality: 97, chromaSubsampling: '4:4:4' }).toBuffer(),
+        type: 'image/jpeg',
+      }
+    : { bytes: await rawOf(pixels).png({ compressionLevel: 6 }).toBuffer(), type: 'image/png' };
+}
+
+async function encodeScreen(pixels: Pixels, opaque: boolean): Promise<StoredFile> {
+  return opaque
+    ? {
+        bytes: await rawOf(pixels).removeAlpha().jpeg({ quality: 86, chromaSubsampling: '4:4:4' }).toBuffer(),
+        type: 'image/jpeg',
+      }
+    : { bytes: await rawOf(pixels).webp({ quality: 88, alphaQuality: 100 }).toBuffer(), type: 'image/webp' };
+}
+
+async function encodeThumbnail(pixels: Pixels): Promise<StoredFile> {
+  const bytes = await rawOf(pixels)
+    .resize(THUMBNAIL_SIDE, THUMBNAIL_SIDE, { fit: 'inside', withoutEnlargement: true })
+    .webp({ quality: 82 })
+    .toBuffer();
+  return { bytes, type: 'image/webp' };
+}

@@ -1,0 +1,10 @@
+/** The name under which a photo is shown: its file's, without folders, ending and control characters. */
+export function photoNameOf(fileName: string): string {
+  const base = fileName.split(/[\\/]/).at(-1) ?? '';
+
+  const name = base
+    .replace(/\.[A-Za-z0-9]{1,5}$/, '')
+    .replace(/\p{Cc}/gu, '')
+    .trim();
+  return name.slice(0, 120) || 'Photo';
+}

@@ -1,0 +1,11 @@
+/** Picture files that can be added. */
+export type PhotoType = 'image/jpeg' | 'image/png' | 'image/webp';
+
+/** The type of a file by its first bytes; its name and what the sender says do not count. */
+export function photoTypeOf(bytes: Uint8Array): PhotoType | null {
+  const latin = (from: number, to: number): string => String.fromCharCode(...bytes.subarray(from, to));
+  if (bytes[0] === 0xff && bytes[1] === 0xd8 && bytes[2] === 0xff) return 'image/jpeg';
+  if (latin(0, 8) === '\x89PNG\r\n\x1a\n') return 'image/png';
+  if (latin(0, 4) === 'RIFF' && latin(8, 12) === 'WEBP') return 'image/webp';
+  return null;
+}

@@ -1,0 +1,78 @@
+import sharp from 'sharp';
+import { describe, expect, it } from 'vitest';
+import { photoNameOf } from './photo-name.js';
+import { photoTypeOf } from './photo-type.js';
+import { stripJpeg } from './strip-jpeg.js';
+import { stripPng } from './strip-png.js';
+import { stripWebp } from './strip-webp.js';
+
+const PLACE = { IFD0: { Copyright: 'somebody' }, IFD3: { GPSLatitudeRef: 'N', GPSLatitude: '51/1 30/1 0/1' } };
+
+function picture() {
+  const noise = Buffer.from(Array.from({ length: 40 * 30 * 3 }, (_, i) => (i * 37) % 256));
+  return sharp(noise, { raw: { width: 40, height: 30, channels: 3 } });
+}
+
+async function pixelsOf(bytes: Buffer): Promise<Buffer> {
+  return sharp(bytes).raw().toBuffer();
+}
+
+describe('pictures without their notes', () => {
+  it('JPEG: the notes go, the pixels and the turn stay', async () => {
+    const bytes = await picture().withExif(PLACE).withMetadata({ orientation: 6 }).jpeg().toBuffer();
+    const clean = stripJpeg(bytes, 6, false);
+    expect((await sharp(bytes).metadata()).exif).toBeDefined();
+    const { orientation, exif } = await sharp(clean).metadata();
+    expect(orientation).toBe(6);
+    expect(exif!.toString('latin1')).not.toContain('somebody');
+    expect(exif!.length).toBeLessThan(40);
+    expect(await pixelsOf(clean)).toEqual(await pixelsOf(bytes));
+    expect((await sharp(stripJpeg(bytes, 1, false)).metadata()).exif).toBeUndefined();
+  });
+
+  it('PNG: text and EXIF go', async () => {
+    const bytes = await picture().withExif(PLACE).png().toBuffer();
+    const clean = stripPng(bytes, false);
+    expect(bytes.includes('eXIf')).toBe(true);
+    expect(clean.includes('eXIf')).toBe(false);
+    expect(await pixelsOf(clean)).toEqual(await pixelsOf(bytes));
+  });
+
+  it('WebP: EXIF and XMP go, with their announcement', async () => {
+    const bytes = await picture().withExif(PLACE).webp({ lossless: true }).toBuffer();
+    const clean = stripWebp(bytes);
+    expect(bytes.includes('EXIF')).toBe(true);
+    expect(clean.includes('EXIF')).toBe(false);
+    expect((await sharp(clean).metadata()).exif).toBeUndefined();
+    expect(await pixelsOf(clean)).toEqual(await pixelsOf(bytes));
+  });
+
+  it('refuse files that do not hold together', async () => {
+    const jpeg = await picture().jpeg().toBuffer();
+    expect(() => stripJpeg(jpeg.subarray(0, 100), 1, false)).toThrow(RangeError);
+    expect(() => stripJpeg(Buffer.concat([jpeg.subarray(0, 2), Buffer.alloc(50)]), 1, false)).toThrow(RangeError);
+    const png = await picture().png().toBuffer();
+    expect(() => stripPng(png.subarray(0, 60), false)).toThrow(RangeError);
+    const webp = await picture().webp().toBuffer();
+    expect(() => stripWebp(webp.subarray(0, 60))).toThrow(RangeError);
+  });
+});
+
+describe('what a file is', () => {
+  it('is told by its content', async () => {
+    expect(photoTypeOf(await picture().jpeg().toBuffer())).toBe('image/jpeg');
+    expect(photoTypeOf(await picture().png().toBuffer())).toBe('image/png');
+    expect(photoTypeOf(await picture().webp().toBuffer())).toBe('image/webp');
+    expect(photoTypeOf(await picture().gif().toBuffer())).toBeNull();
+    expect(photoTypeOf(Buffer.from('<svg xmlns="http://www.w3.org/2000/svg"/>'))).toBeNull();
+    expect(photoTypeOf(Buffer.alloc(0))).toBeNull();
+  });
+
+  it('is named after its file', () => {
+    expect(photoNameOf('C:\\Photos\\heron at dawn.JPEG')).toBe('heron at dawn');
+    expect(photoNameOf('../../etc/passwd')).toBe('passwd');
+    expect(photoNameOf('a\u0000b\nc.png')).toBe('abc');
+    expect(photoNameOf('.jpg')).toBe('Photo');
+    expect(photoNameOf('x'.repeat(500))).toHaveLength(120);
+  });
+});

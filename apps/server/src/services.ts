@@ -1,0 +1,29 @@
+import type { Config } from './config.js';
+import type { Database } from './database/connect.js';
+import type { ExportJobs } from './exports/export-jobs.js';
+import { ExportStore } from './exports/export-store.js';
+import { PhotoStore } from './photos/photo-store.js';
+import { ProjectStore } from './projects/project-store.js';
+import type { TaskPool } from './tasks/task-pool.js';
+
+/** What the routes work with. Stores are made for the workspace of the request, so that no query can leave it. */
+export class Services {
+  constructor(
+    readonly config: Config,
+    readonly db: Database,
+    readonly tasks: TaskPool,
+    readonly exportJobs: ExportJobs,
+  ) {}
+
+  photos(workspaceId: string): PhotoStore {
+    return new PhotoStore(this.db, workspaceId);
+  }
+
+  projects(workspaceId: string): ProjectStore {
+    return new ProjectStore(this.db, workspaceId, this.photos(workspaceId));
+  }
+
+  exports(workspaceId: string): ExportStore {
+    return new ExportStore(this.db, workspaceId);
+  }
+}

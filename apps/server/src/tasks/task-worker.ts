@@ -1,0 +1,62 @@
+import type { MessagePort } from 'node:worker_threads';
+import type { Project, Shaper } from '@kadrosyn/core';
+import { DecodedPhotoSource } from '@kadrosyn/render';
+import { decodePhoto, encodePicture, loadShaperFrom, NODE_ENVIRONMENT, renderSheet } from '@kadrosyn/render/node';
+import type { UploadLimits } from '../config.js';
+import { takeIn, type Intake } from '../photos/intake.js';
+
+/** A picture file of a photo and the level of the photo that it holds. */
+export interface PhotoBytes {
+  readonly bytes: Uint8Array;
+  readonly level: number;
+}
+
+/** A sheet to be drawn and written as a file. */
+export interface RenderTask {
+  readonly project: Project;
+  readonly sheetId: string;
+  /** px of the picture per px of the sheet. */
+  readonly scale: number;
+  readonly type: 'png' | 'jpeg';
+  readonly quality: number;
+  /** Files of the photos by id. */
+  readonly photoFiles: Readonly<Record<string, PhotoBytes>>;
+  readonly facesFolder: string;
+  /** Gets the share that is done, 0 to 1. */
+  readonly progress?: MessagePort;
+}
+
+export interface IntakeTask {
+  readonly bytes: Uint8Array;
+  readonly limits: UploadLimits;
+}
+
+let shaper: Promise<Shaper> | undefined;
+
+/** Takes a file in; see photos/intake. */
+export function intake({ bytes, limits }: IntakeTask): Promise<Intake> {
+  return takeIn(Buffer.from(bytes.buffer, bytes.byteOffset, bytes.byteLength), limits);
+}
+
+/**
+ * Draws one sheet and gives the bytes of the picture file.
+ * @throws Error when the sheet is not in the project.
+ */
+export async function render(task: RenderTask): Promise<Uint8Array> {
+  const sheet = task.project.sheets.find((candidate) => candidate.id === task.sheetId);
+  if (!sheet) throw new Error(`Sheet ${task.sheetId} is not in the project`);
+  const report = (share: number): void => task.progress?.postMessage(share);
+  shaper ??= loadShaperFrom(task.facesFolder);
+  const source = new DecodedPhotoSource(NODE_ENVIRONMENT);
+  const files = Object.entries(task.photoFiles);
+  for (const [index, [id, { bytes, level }]] of files.entries()) {
+    const photo = task.project.photos[id];
+    if (photo) source.add(id, await decodePhoto(bytes), level, photo);
+    report((0.6 * (index + 1)) / files.length);
+  }
+  const pixels = renderSheet(sheet, task.scale, { photos: task.project.photos, source, shaper: await shaper });
+  report(0.8);
+  const file = await encodePicture(pixels, { type: task.type, quality: task.quality, dpi: Math.round(sheet.dpi * task.scale) });
+  report(1);
+  return file;
+}

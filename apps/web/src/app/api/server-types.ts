@@ -1,0 +1,43 @@
+import type { Photo, Project, Unit } from '@kadrosyn/core';
+
+/** A photo of the workspace as the server lists it. */
+export type StoredPhoto = Pick<Photo, 'id' | 'sha256' | 'name' | 'width' | 'height'> & { readonly screenLevel: number };
+
+export interface ProjectSummary {
+  readonly id: string;
+  readonly name: string;
+  readonly revision: number;
+  readonly updatedAt: string;
+  readonly sheets: number;
+  readonly unit: Unit;
+  readonly width: number;
+  readonly height: number;
+  readonly dpi: number;
+}
+
+export interface StoredProject {
+  readonly id: string;
+  readonly revision: number;
+  readonly updatedAt: string;
+  readonly document: Project;
+}
+
+export interface UploadedFile {
+  readonly fileName: string;
+  readonly photo?: StoredPhoto;
+  readonly error?: { readonly code: string; readonly message: string };
+}
+
+export interface ExportWish {
+  readonly sheetId: string;
+  readonly scale: number;
+  readonly type: 'png' | 'jpeg';
+  readonly quality: number;
+}
+
+export interface ExportStatus {
+  readonly id: string;
+  readonly state: 'waiting' | 'running' | 'done' | 'failed' | 'cancelled';
+  readonly progress: number;
+  readonly message: string | null;
+}

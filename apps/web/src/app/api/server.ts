@@ -1,0 +1,112 @@
+import { Injectable } from '@angular/core';
+import type { Edit, Project } from '@kadrosyn/core';
+import type { SheetSize } from '@kadrosyn/core';
+import { Fault } from './fault';
+import type { ExportStatus, ExportWish, ProjectSummary, StoredPhoto, StoredProject, UploadedFile } from './server-types';
+
+/** The server's routes. Every call is rejected with a Fault, or a TypeError when the server can not be reached. */
+@Injectable({ providedIn: 'root' })
+export class Server {
+  /** Settled when the last edits have been answered, whichever way. */
+  private saving: Promise<void> = Promise.resolve();
+
+  async projects(): Promise<ProjectSummary[]> {
+    return (await this.get<{ projects: ProjectSummary[] }>('/api/projects')).projects;
+  }
+
+  /** Reads a project, once the edits that are on their way have been answered. */
+  async project(id: string): Promise<StoredProject> {
+    await this.saving;
+    return this.get(`/api/projects/${id}`);
+  }
+
+  createProject(name: string, size: SheetSize): Promise<StoredProject> {
+    return this.send('POST', '/api/projects', { name, size });
+  }
+
+  createFrom(document: Project): Promise<StoredProject> {
+    return this.send('POST', '/api/projects', { document });
+  }
+
+  duplicateProject(id: string): Promise<StoredProject> {
+    return this.send('POST', `/api/projects/${id}/copies`);
+  }
+
+  removeProject(id: string): Promise<void> {
+    return this.send('DELETE', `/api/projects/${id}`);
+  }
+
+  /** `leaving` lets the request outlive the page. */
+  saveEdits(
+    id: string,
+    revision: number,
+    edits: readonly Edit[],
+    leaving = false,
+  ): Promise<{ revision: number; updatedAt: string }> {
+    const answer = this.send<{ revision: number; updatedAt: string }>(
+      'POST',
+      `/api/projects/${id}/edits`,
+      { revision, edits },
+      { keepalive: leaving },
+    );
+    this.saving = answer.then(
+      () => undefined,
+      () => undefined,
+    );
+    return answer;
+  }
+
+  async photos(): Promise<StoredPhoto[]> {
+    return (await this.get<{ photos: StoredPhoto[] }>('/api/photos')).photos;
+  }
+
+  requestExport(projectId: string, wish: ExportWish): Promise<ExportStatus> {
+    return this.send('POST', `/api/projects/${projectId}/exports`, wish);
+  }
+
+  exportStatus(id: string): Promise<ExportStatus> {
+    return this.get(`/api/exports/${id}`);
+  }
+
+  cancelExport(id: string): Promise<void> {
+    return this.send('DELETE', `/api/exports/${id}`);
+  }
+
+  /** Sends one file; `onProgress` gets the share that has left, 0 to 1. XMLHttpRequest, since fetch does not tell. */
+  upload(file: File, onProgress: (share: number) => void): Promise<UploadedFile> {
+    return new Promise((resolve, reject) => {
+      const request = new XMLHttpRequest();
+      request.open('POST', '/api/photos');
+      request.responseType = 'json';
+      request.upload.onprogress = (event) => onProgress(event.total > 0 ? event.loaded / event.total : 0);
+      request.onerror = () => reject(new TypeError('The upload was cut off'));
+      request.onload = () => {
+        const answer = request.response as { files?: UploadedFile[]; code?: string; message?: string } | null;
+        const uploaded = answer?.files?.[0];
+        if (uploaded) resolve(uploaded);
+        else reject(new Fault(answer?.code ?? 'unexpected', answer?.message ?? 'The photo could not be added. Try again.'));
+      };
+      const form = new FormData();
+      form.append('file', file, file.name);
+      request.send(form);
+    });
+  }
+
+  private async get<T>(path: string): Promise<T> {
+    return this.read<T>(await fetch(path));
+  }
+
+  private async send<T>(method: string, path: string, body?: unknown, options: RequestInit = {}): Promise<T> {
+    const json: RequestInit =
+      body === undefined ? {} : { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) };
+    return this.read<T>(await fetch(path, { method, ...json, ...options }));
+  }
+
+  private async read<T>(response: Response): Promise<T> {
+    if (response.status === 204) return undefined as T;
+    const body = (await response.json().catch(() => null)) as unknown;
+    if (response.ok) return body as T;
+    const { code, message, detail } = (body ?? {}) as { code?: string; message?: string; detail?: Record<string, unknown> };
+    throw new Fault(code ?? 'unexpected', message ?? 'The server gave no answer that can be read. Try again.', detail);
+  }
+}

@@ -1,0 +1,23 @@
+import { provideBrowserGlobalErrorListeners, provideZonelessChangeDetection, type ApplicationConfig } from '@angular/core';
+import { MAT_SNACK_BAR_DEFAULT_OPTIONS } from '@angular/material/snack-bar';
+import { MAT_TOOLTIP_DEFAULT_OPTIONS } from '@angular/material/tooltip';
+import { provideRouter, withComponentInputBinding } from '@angular/router';
+import { provideEffects } from '@ngrx/effects';
+import { provideStore } from '@ngrx/store';
+import { APP_ROUTES } from './app.routes';
+import { editorFeature } from './editor/state/editor.reducer';
+import * as exportEffects from './editor/state/export.effects';
+import * as saveEffects from './editor/state/save.effects';
+
+export const appConfig: ApplicationConfig = {
+  providers: [
+    provideZonelessChangeDetection(),
+    provideBrowserGlobalErrorListeners(),
+    provideRouter(APP_ROUTES, withComponentInputBinding()),
+    // Documents are compared by identity and never changed in place; the core's tests show it, so no run-time checks.
+    provideStore({ [editorFeature.name]: editorFeature.reducer }, { runtimeChecks: {} }),
+    provideEffects(saveEffects, exportEffects),
+    { provide: MAT_SNACK_BAR_DEFAULT_OPTIONS, useValue: { duration: 7000, horizontalPosition: 'center' } },
+    { provide: MAT_TOOLTIP_DEFAULT_OPTIONS, useValue: { showDelay: 500, hideDelay: 0, touchendHideDelay: 800 } },
+  ],
+};

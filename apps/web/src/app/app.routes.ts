@@ -1,0 +1,15 @@
+import type { Routes } from '@angular/router';
+
+export const APP_ROUTES: Routes = [
+  {
+    path: '',
+    title: 'Projects · Kadrosyn',
+    loadComponent: () => import('./projects/projects-page.component').then((m) => m.ProjectsPageComponent),
+  },
+  {
+    path: 'projects/:projectId',
+    title: 'Kadrosyn',
+    loadComponent: () => import('./editor/editor-page.component').then((m) => m.EditorPageComponent),
+  },
+  { path: '**', redirectTo: '' },
+];

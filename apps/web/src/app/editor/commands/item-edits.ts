@@ -1,0 +1,78 @@
+import {
+  copyOf,
+  insertItem,
+  measureLettering,
+  moveByGrip,
+  placeOf,
+  removeItem,
+  resizeBox,
+  setBoxByGrip,
+  type Edit,
+  type Grip,
+  type GripContext,
+  type Item,
+  type ItemProperties,
+  type LetteringOutline,
+  type Opening,
+  type Point,
+  changeItem,
+} from '@kadrosyn/core';
+import { takeOutEdit } from './photo-edits';
+
+/** What Delete would do to the selected item. */
+export interface DeleteWord {
+  readonly removes: 'photo' | 'item';
+  readonly words: string;
+}
+
+/** With the grip on the photo, Delete takes the photo out; otherwise it removes the whole. */
+export function deleteWord(item: Item, grip: Grip): DeleteWord {
+  const takesOut = grip === 'photo' && item.type === 'opening' && item.fill.type === 'photo' && item.kind !== 'loose';
+  return takesOut
+    ? { removes: 'photo', words: `takes the photo out, ${item.name} stays` }
+    : { removes: 'item', words: `removes ${item.name}` };
+}
+
+export function deleteEdit(context: GripContext, item: Item, grip: Grip): Edit {
+  if (deleteWord(item, grip).removes === 'photo') return takeOutEdit(context.sheet, item as Opening);
+  return removeItem(context.sheet, item.id, `Remove ${item.name}`);
+}
+
+/** A copy, a little to the right and below, directly in front of the original. */
+export function duplicateEdit(context: GripContext, item: Item): { readonly edit: Edit; readonly id: string } {
+  const { sheet } = context;
+  const copy = copyOf(item, Math.max(8, Math.min(sheet.width, sheet.height) * 0.03));
+  const place = placeOf(sheet, item.id);
+  return { edit: insertItem(sheet, copy, `Duplicate ${item.name}`, { ...place, index: place.index + 1 }), id: copy.id };
+}
+
+/** Moves by the grip. The name says what moved. */
+export function moveEdit(context: GripContext, opening: Opening, grip: Grip, delta: Point): Edit {
+  const what = grip === 'photo' && opening.fill.type === 'photo' ? `photo in ${opening.name}` : opening.name;
+  return changeItem(context.sheet, opening, moveByGrip(opening, grip, delta, context), `Move ${what}`);
+}
+
+/**
+ * Another size with `fixed` (shares of width and height) kept in place. Lettering takes a size of its text instead,
+ * from the height; it is never stretched.
+ */
+export function resizeProperties(
+  context: GripContext,
+  opening: Opening,
+  grip: Grip,
+  width: number,
+  height: number,
+  fixed: Point,
+): ItemProperties {
+  if (opening.outline.type !== 'lettering') {
+    return setBoxByGrip(opening, grip, resizeBox(opening.box, width, height, fixed), context);
+  }
+  const outline = scaledLettering(opening.outline, height / opening.box.height);
+  const size = measureLettering(outline, context.shaper);
+  const box = resizeBox(opening.box, size.width, size.height, fixed);
+  return { outline, ...setBoxByGrip({ ...opening }, grip, box, context) };
+}
+
+function scaledLettering(outline: LetteringOutline, factor: number): LetteringOutline {
+  return { ...outline, runs: outline.runs.map((run) => ({ ...run, size: run.size * factor })) };
+}

@@ -1,0 +1,91 @@
+import { newProject, newShapedOpening, type Opening, type OpeningKind, type Shaper } from '@kadrosyn/core';
+import { describe, expect, it } from 'vitest';
+import { keyCommand } from '../editor-keys';
+import { hexOf } from '../../interface/colour-field.component';
+import { sizeWords, timeWords } from '../../interface/sheet-words';
+import { photoTarget } from './photo-target';
+import { deleteWord } from './item-edits';
+
+// Shapes need no letters.
+const shaper = {} as Shaper;
+const placement = { x: 50, y: 50, scale: 1, turn: 0, flipX: false, flipY: false };
+const photo = { type: 'photo', photoId: 'p', placement } as const;
+
+function opening(kind: OpeningKind, change: Partial<Opening> = {}): Opening {
+  return { ...newShapedOpening(kind, { type: 'ellipse' }, { x: 50, y: 50 }, 80, 80), id: kind, kind, ...change };
+}
+
+function at(...items: Opening[]) {
+  const [sheet] = newProject('x', { width: 100, height: 100, unit: 'px' }).sheets;
+  const { act, opening: taken, replaceable } = photoTarget({ ...sheet!, items }, { x: 50, y: 50 }, shaper);
+  return { act, taken: taken?.id ?? null, replaceable: replaceable?.id ?? null };
+}
+
+describe('what accepts a photo', () => {
+  it('an empty shaped opening and a slot with its sample take it at once', () => {
+    expect(at(opening('shaped'))).toEqual({ act: 'fill', taken: 'shaped', replaceable: null });
+    const slot = opening('shaped', { fill: photo, slot: { hint: 'Your mug', sample: true } });
+    expect(at(slot).act).toBe('fill');
+  });
+
+  it('a filled shaped opening takes it as a replacement', () => {
+    expect(at(opening('shaped', { fill: photo }))).toEqual({ act: 'replace', taken: 'shaped', replaceable: null });
+  });
+
+  it('a loose picture never swallows it, but offers to be replaced', () => {
+    expect(at(opening('loose', { fill: photo }))).toEqual({ act: 'lay', taken: null, replaceable: 'loose' });
+  });
+
+  it('artwork above lets it through to the slot below', () => {
+    expect(at(opening('shaped'), opening('artwork', { fill: photo }))).toEqual({
+      act: 'fill',
+      taken: 'shaped',
+      replaceable: null,
+    });
+    expect(at(opening('artwork', { fill: photo })).act).toBe('lay');
+  });
+
+  it('the background, locked and hidden items never do', () => {
+    expect(at()).toEqual({ act: 'lay', taken: null, replaceable: null });
+    expect(at(opening('shaped', { locked: true })).act).toBe('lay');
+    expect(at(opening('shaped', { hidden: true })).act).toBe('lay');
+  });
+});
+
+describe('words and keys', () => {
+  it('Delete follows the grip', () => {
+    const filled = opening('shaped', { fill: photo, name: 'Arch' });
+    expect(deleteWord(filled, 'photo')).toEqual({ removes: 'photo', words: 'takes the photo out, Arch stays' });
+    expect(deleteWord(filled, 'both').removes).toBe('item');
+    expect(deleteWord(opening('loose', { fill: photo }), 'photo').removes).toBe('item');
+  });
+
+  it('keys mean what they should', () => {
+    const press = (key: string, held: Partial<KeyboardEvent> = {}) =>
+      keyCommand({ key, shiftKey: false, ctrlKey: false, metaKey: false, altKey: false, ...held });
+    expect(press('p')).toEqual({ do: 'grip', grip: 'photo' });
+    expect(press('ArrowLeft', { shiftKey: true })).toEqual({ do: 'nudge', x: -10, y: 0 });
+    expect(press('Z', { ctrlKey: true, shiftKey: true })).toEqual({ do: 'redo' });
+    expect(press('ArrowUp', { altKey: true })).toEqual({ do: 'forward' });
+    expect(press('x')).toBeNull();
+  });
+
+  it('colours are read as people write them', () => {
+    expect([hexOf('#1D5A4C'), hexOf('abc'), hexOf(' 20272a '), hexOf('red'), hexOf('#12')]).toEqual([
+      '#1d5a4c',
+      '#aabbcc',
+      '#20272a',
+      null,
+      null,
+    ]);
+  });
+
+  it('sizes and times are said in words', () => {
+    expect(sizeWords({ width: 1240.157, height: 1748.031 }, 'mm', 300)).toBe('105 × 148 mm');
+    const now = new Date(2026, 4, 9, 15, 0);
+    expect(timeWords(new Date(2026, 4, 9, 12, 4).toISOString(), now)).toBe('today 12:04');
+    expect(timeWords(new Date(2026, 4, 8, 23, 59).toISOString(), now)).toBe('yesterday 23:59');
+    expect(timeWords(new Date(2026, 2, 1).toISOString(), now)).toBe('1 March');
+    expect(timeWords(new Date(2025, 2, 1).toISOString(), now)).toBe('1 March 2025');
+  });
+});

@@ -1,0 +1,62 @@
+import type { Grip } from '@kadrosyn/core';
+
+/** What a key press means in the editor. */
+export type KeyCommand =
+  | { readonly do: 'undo' | 'redo' | 'delete' | 'duplicate' | 'cancel' | 'zoom-in' | 'zoom-out' | 'whole' | 'forward' | 'back' }
+  | { readonly do: 'grip'; readonly grip: Grip }
+  | { readonly do: 'nudge'; readonly x: number; readonly y: number };
+
+const ARROWS: Readonly<Record<string, readonly [number, number]>> = {
+  ArrowLeft: [-1, 0],
+  ArrowRight: [1, 0],
+  ArrowUp: [0, -1],
+  ArrowDown: [0, 1],
+};
+
+const GRIP_KEYS: Readonly<Record<string, Grip>> = { o: 'opening', p: 'photo', b: 'both' };
+
+/** The command of a key, or null. Arrows move by 1, with Shift by 10. */
+export function keyCommand(event: Pick<KeyboardEvent, 'key' | 'shiftKey' | 'ctrlKey' | 'metaKey' | 'altKey'>): KeyCommand | null {
+  const key = event.key.length === 1 ? event.key.toLowerCase() : event.key;
+  if (event.ctrlKey || event.metaKey) {
+    if (key === 'z') return { do: event.shiftKey ? 'redo' : 'undo' };
+    if (key === 'y') return { do: 'redo' };
+    if (key === 'd') return { do: 'duplicate' };
+    return null;
+  }
+  const arrow = ARROWS[key];
+  if (event.altKey) return key === 'ArrowUp' ? { do: 'forward' } : key === 'ArrowDown' ? { do: 'back' } : null;
+  if (arrow) {
+    const step = event.shiftKey ? 10 : 1;
+    return { do: 'nudge', x: arrow[0] * step, y: arrow[1] * step };
+  }
+  const grip = GRIP_KEYS[key];
+  if (grip) return { do: 'grip', grip };
+  switch (key) {
+    case 'Delete':
+    case 'Backspace':
+      return { do: 'delete' };
+    case 'Escape':
+      return { do: 'cancel' };
+    case '+':
+    case '=':
+      return { do: 'zoom-in' };
+    case '-':
+      return { do: 'zoom-out' };
+    case '0':
+      return { do: 'whole' };
+    default:
+      return null;
+  }
+}
+
+/** Whether keys belong to a field that is being typed in. */
+export function isTyping(target: EventTarget | null): boolean {
+  if (!(target instanceof HTMLElement)) return false;
+  return (
+    target.isContentEditable ||
+    target instanceof HTMLInputElement ||
+    target instanceof HTMLTextAreaElement ||
+    target instanceof HTMLSelectElement
+  );
+}

@@ -1,0 +1,298 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  DestroyRef,
+  effect,
+  ElementRef,
+  inject,
+  input,
+  signal,
+  untracked,
+  viewChild,
+} from '@angular/core';
+import { MatSnackBar } from '@angular/material/snack-bar';
+import { Title } from '@angular/platform-browser';
+import { Router, RouterLink } from '@angular/router';
+import { Store } from '@ngrx/store';
+import type { Photo, Point } from '@kadrosyn/core';
+import { faultOf } from '../api/fault';
+import { Server } from '../api/server';
+import { ShaperLoader } from '../lettering/shaper-loader';
+import { PhotoLibrary } from '../photos/photo-library';
+import { PhotoLevels } from '../photos/photo-levels';
+import { deleteWord } from './commands/item-edits';
+import { fillEdit, layEdit, withdrawEdit } from './commands/photo-edits';
+import { photoTarget } from './commands/photo-target';
+import { runOnSelected } from './commands/run-on-selected';
+import { DepthPanelComponent } from './depth/depth-panel.component';
+import { isTyping, keyCommand, type KeyCommand } from './editor-keys';
+import { EditorHeaderComponent } from './header/editor-header.component';
+import { SidePanelComponent } from './panel/side-panel.component';
+import { EditorSession } from './session';
+import { GripBarComponent } from './sheet/grip-bar.component';
+import { SheetStageComponent } from './sheet/sheet-stage.component';
+import { Viewport } from './sheet/viewport';
+import { EditorActions } from './state/editor.actions';
+import { selectExportMessage, selectMessage, selectPhase, selectSave } from './state/editor.selectors';
+import { dropJournal } from './state/journal';
+import { SuppliesPanelComponent } from './supplies/supplies-panel.component';
+import { SupplyDrag } from './supplies/supply-drag';
+
+/** The editor: header, depth, sheet, panel, supplies. */
+@Component({
+  imports: [
+    RouterLink,
+    EditorHeaderComponent,
+    DepthPanelComponent,
+    SheetStageComponent,
+    GripBarComponent,
+    SidePanelComponent,
+    SuppliesPanelComponent,
+  ],
+  providers: [EditorSession, Viewport, SupplyDrag],
+  templateUrl: './editor-page.component.html',
+  styleUrl: './editor-page.component.scss',
+  host: {
+    '(document:keydown)': 'onKey($event)',
+    '(document:keyup)': 'onKeyUp($event)',
+    '(document:paste)': 'onPaste($event)',
+    '(window:dragover)': 'onDragOver($event)',
+    '(window:drop)': 'onStrayDrop($event)',
+  },
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class EditorPageComponent {
+  readonly session = inject(EditorSession);
+  readonly drag = inject(SupplyDrag);
+  private readonly store = inject(Store);
+  private readonly viewport = inject(Viewport);
+  private readonly library = inject(PhotoLibrary);
+  private readonly levels = inject(PhotoLevels);
+  private readonly shapers = inject(ShaperLoader);
+  private readonly server = inject(Server);
+  private readonly router = inject(Router);
+  private readonly notices = inject(MatSnackBar);
+  private readonly host = inject<ElementRef<HTMLElement>>(ElementRef);
+  private readonly stage = viewChild(SheetStageComponent);
+
+  /** From the address. */
+  readonly projectId = input.required<string>();
+  readonly phase = this.store.selectSignal(selectPhase);
+  private readonly message = this.store.selectSignal(selectMessage);
+  readonly save = this.store.selectSignal(selectSave);
+  private readonly exportMessage = this.store.selectSignal(selectExportMessage);
+  private readonly faceFault = signal<string | null>(null);
+  readonly fault = computed(() => (this.phase() === 'failed' ? this.message() : this.faceFault()));
+  readonly ready = computed(() => this.phase() === 'ready' && this.session.shaper() !== null);
+  readonly deleteWords = computed(() => {
+    const item = this.session.selected();
+    return item ? deleteWord(item, this.session.grip()).words : '';
+  });
+
+  constructor() {
+    const title = inject(Title);
+    effect(() => {
+      const projectId = this.projectId();
+      untracked(() => this.store.dispatch(EditorActions.opening({ projectId })));
+    });
+    effect(() => title.setTitle(`${this.session.project()?.name ?? 'Project'} · Kadrosyn`));
+    effect(() => this.registerPhotos());
+    effect(() => this.showWholeOnce());
+    effect(() => {
+      const message = this.exportMessage();
+      if (message) untracked(() => this.say(message));
+    });
+    effect(() => {
+      const message = this.session.notice();
+      if (message)
+        untracked(() => {
+          this.session.notice.set(null);
+          this.sayWithUndo(message);
+        });
+    });
+    inject(DestroyRef).onDestroy(() => {
+      this.store.dispatch(EditorActions.saveNow());
+      this.store.dispatch(EditorActions.closed());
+    });
+    void this.library.load();
+    void this.loadFaces();
+  }
+
+  async loadFaces(): Promise<void> {
+    try {
+      this.session.shaper.set(await this.shapers.load());
+      this.faceFault.set(null);
+    } catch (error) {
+      this.faceFault.set(faultOf(error).message);
+    }
+  }
+
+  retry(): void {
+    if (this.phase() === 'failed') this.store.dispatch(EditorActions.opening({ projectId: this.projectId() }));
+    else void this.loadFaces();
+  }
+
+  /** Photos of the project that the list has not brought yet: they can be drawn all the same. */
+  private registerPhotos(): void {
+    const project = this.session.project();
+    for (const photo of Object.values(project?.photos ?? {})) {
+      if (!untracked(() => this.library.find(photo.id)))
+        this.levels.register(photo.id, { width: photo.width, height: photo.height, screenLevel: 0 });
+    }
+  }
+
+  private shownWhole: string | null = null;
+
+  private showWholeOnce(): void {
+    const sheet = this.session.sheet();
+    const { width } = this.viewport.size();
+    if (!sheet || width === 0 || this.shownWhole === sheet.id) return;
+    this.shownWhole = sheet.id;
+    untracked(() => this.viewport.showWhole(sheet));
+  }
+
+  // --- files ---
+
+  onDragOver(event: DragEvent): void {
+    if (event.dataTransfer?.types.includes('Files')) event.preventDefault();
+  }
+
+  /** Files let go beside the sheet are added to the supplies. */
+  onStrayDrop(event: DragEvent): void {
+    if (event.defaultPrevented) return;
+    event.preventDefault();
+    this.addFiles([...(event.dataTransfer?.files ?? [])]);
+  }
+
+  onPaste(event: ClipboardEvent): void {
+    const files = [...(event.clipboardData?.files ?? [])];
+    if (files.length === 0 || isTyping(event.target) || !this.ready()) return;
+    event.preventDefault();
+    const { sheet } = this.session.context();
+    this.addFiles(files, { at: { x: sheet.width / 2, y: sheet.height / 2 } });
+  }
+
+  /** @param place - where the first file goes on the sheet; without one, files only go to the supplies. */
+  addFiles(files: readonly File[], place?: { readonly at: Point | null }): void {
+    if (files.length === 0) return;
+    const first = files[0];
+    void this.library
+      .add(files, (photo, file) => {
+        if (place?.at && file === first) this.placePhoto(photo, place.at);
+      })
+      .then((results) => {
+        const faults = results.filter(({ fault }) => fault);
+        for (const { photo } of faults) if (photo) this.withdraw(photo);
+        if (faults.length > 0) this.say(faults.map(({ fileName, fault }) => `${fileName}: ${fault}`).join('\n'));
+      });
+  }
+
+  private placePhoto(photo: Photo, at: Point): void {
+    if (!this.ready()) return;
+    const { project, sheet, shaper } = this.session.context();
+    const { opening } = photoTarget(sheet, at, shaper);
+    if (opening) return this.session.commit(fillEdit(project, sheet, opening, photo, shaper), opening.id);
+    const edit = layEdit(project, sheet, photo, at);
+    const laid = edit.operations.find((operation) => operation.type === 'insert-item');
+    this.session.commit(edit, laid?.item.id ?? null);
+  }
+
+  /** A photo that could not be stored is taken out again: what can not be kept must not look kept. */
+  private withdraw(photo: Photo): void {
+    const { project, sheet } = this.session.context();
+    const edit = withdrawEdit(project, sheet, photo);
+    if (edit) this.session.commit(edit);
+  }
+
+  // --- keys ---
+
+  onKey(event: KeyboardEvent): void {
+    if (!this.ready() || event.defaultPrevented || isTyping(event.target) || inMenu(event.target)) return;
+    if (event.key === ' ' && event.target instanceof HTMLElement && event.target.tagName !== 'BUTTON') {
+      event.preventDefault();
+      this.stage()?.holdSpace(true);
+      return;
+    }
+    const command = keyCommand(event);
+    if (!command || !this.run(command)) return;
+    event.preventDefault();
+  }
+
+  onKeyUp(event: KeyboardEvent): void {
+    if (event.key === ' ') this.stage()?.holdSpace(false);
+  }
+
+  /** False when the command has nothing to work on. */
+  private run(command: KeyCommand): boolean {
+    switch (command.do) {
+      case 'undo':
+        this.store.dispatch(EditorActions.undo());
+        return true;
+      case 'redo':
+        this.store.dispatch(EditorActions.redo());
+        return true;
+      case 'grip':
+        this.session.setGrip(command.grip);
+        return true;
+      case 'zoom-in':
+        this.viewport.zoomTo(this.viewport.zoom() * 1.25);
+        return true;
+      case 'zoom-out':
+        this.viewport.zoomTo(this.viewport.zoom() / 1.25);
+        return true;
+      case 'whole':
+        this.viewport.showWhole(this.session.context().sheet);
+        return true;
+      case 'cancel':
+        if (!this.stage()?.cancelGesture()) this.session.select(null);
+        return true;
+      default:
+        return this.runOnSelected(command);
+    }
+  }
+
+  private runOnSelected(command: KeyCommand): boolean {
+    return runOnSelected(command, this.session, (words) => this.sayWithUndo(words));
+  }
+
+  editText(): void {
+    setTimeout(() => {
+      const field = this.host.nativeElement.querySelector<HTMLInputElement>('#lettering-text');
+      field?.focus();
+      field?.select();
+    });
+  }
+
+  // --- saving that needs the person ---
+
+  /** Takes the server's state; what only this window has is given up. */
+  async reload(): Promise<void> {
+    await dropJournal(this.projectId());
+    this.store.dispatch(EditorActions.opening({ projectId: this.projectId() }));
+  }
+
+  async saveCopy(): Promise<void> {
+    const project = this.session.project();
+    if (!project) return;
+    try {
+      const { id } = await this.server.createFrom({ ...project, name: `${project.name.slice(0, 180)}, my changes` });
+      await this.router.navigate(['/projects', id]);
+    } catch (error) {
+      this.say(faultOf(error).message);
+    }
+  }
+
+  private sayWithUndo(message: string): void {
+    this.say(message, 'Undo', () => this.store.dispatch(EditorActions.undo()));
+  }
+
+  private say(message: string, action = 'Close', run?: () => void): void {
+    const notice = this.notices.open(message, action, { duration: run ? 6000 : 15_000, panelClass: 'ka-notice' });
+    if (run) notice.onAction().subscribe(run);
+  }
+}
+
+function inMenu(target: EventTarget | null): boolean {
+  return target instanceof Element && target.closest('.mat-mdc-menu-panel, mat-dialog-container') !== null;
+}

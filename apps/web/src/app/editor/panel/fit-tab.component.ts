@@ -1,0 +1,174 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { MatSliderModule } from '@angular/material/slider';
+import {
+  changeItem,
+  effectiveResolution,
+  fitByRule,
+  leastCoveringScale,
+  openingHull,
+  openingPolygons,
+  placedPhoto,
+  placePhoto,
+  respectCover,
+  turnPhoto,
+  uncoveredShare,
+  fromPx,
+  toPx,
+  UNIT_DECIMALS,
+  type Edit,
+  type FitRule,
+  type ItemProperties,
+  type Opening,
+  type PhotoFill,
+  type Placement,
+} from '@kadrosyn/core';
+import { ColourFieldComponent } from '../../interface/colour-field.component';
+import { IconComponent } from '../../interface/icon.component';
+import { NumberFieldComponent } from '../../interface/number-field.component';
+import { takeOutEdit } from '../commands/photo-edits';
+import { EditorSession } from '../session';
+
+/** Printed pictures look soft below this, dots per inch; screens have fewer. */
+const GOOD_PRINT = 200;
+/** The slider reaches up to so many times the least covering scale. */
+const SLIDER_REACH = 5;
+
+/** How the photo lies in its opening. */
+@Component({
+  selector: 'ka-fit-tab',
+  imports: [MatSliderModule, NumberFieldComponent, ColourFieldComponent, IconComponent],
+  templateUrl: './fit-tab.component.html',
+  styleUrl: './panel-section.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class FitTabComponent {
+  readonly session = inject(EditorSession);
+  readonly opening = input.required<Opening>();
+
+  readonly swatches = computed(() => this.session.project()?.swatches ?? []);
+  readonly colour = computed(() => {
+    const { fill } = this.opening();
+    return fill.type === 'colour' ? fill.colour : '';
+  });
+  readonly unit = computed(() => this.session.project()?.unit ?? 'px');
+  readonly decimals = computed(() => UNIT_DECIMALS[this.unit()]);
+
+  /** The photo and what there is to say about how it lies; null without a photo. */
+  readonly placed = computed(() => {
+    const [opening, project] = [this.opening(), this.session.shownProject()];
+    if (!project) return null;
+    const context = { ...this.session.context(), photos: project.photos };
+    const placed = placedPhoto(opening, context);
+    if (!placed) return null;
+    const { fill, placement, photo } = placed;
+    const { shaper, sheet } = context;
+    const least = leastCoveringScale(openingHull(opening, shaper), photo, placement.turn);
+    return {
+      fill,
+      placement,
+      least,
+      zoom: Math.round((placement.scale / least) * 100),
+      uncovered: uncoveredShare(openingPolygons(opening, shaper), placement, photo),
+      resolution: Math.round(effectiveResolution(placement, sheet)),
+      coarse: project.unit === 'px' ? placement.scale > 1.01 : effectiveResolution(placement, sheet) < GOOD_PRINT,
+      right: this.length(placement.x - opening.box.width / 2),
+      down: this.length(placement.y - opening.box.height / 2),
+    };
+  });
+
+  readonly mostZoom = SLIDER_REACH * 100;
+
+  fit(rule: FitRule): void {
+    const placed = this.placed();
+    if (!placed) return;
+    const { shaper, photos } = this.session.context();
+    const photo = photos[placed.fill.photoId]!;
+    const placement = fitByRule(rule, openingHull(this.opening(), shaper), photo, placed.placement);
+    const { keepCovered: _before, ...rest } = placed.fill;
+    const fill: PhotoFill = { ...rest, fit: rule, placement, ...(rule === 'whole' ? { keepCovered: false } : {}) };
+    this.session.commit(this.edit({ fill }, `Fit photo in ${this.opening().name}`));
+  }
+
+  setKeepCovered(on: boolean): void {
+    const placed = this.placed();
+    if (!placed) return;
+    const { shaper, photos } = this.session.context();
+    const { keepCovered: _before, ...rest } = placed.fill;
+    const fill: PhotoFill = on ? rest : { ...rest, keepCovered: false };
+    const hull = openingHull(this.opening(), shaper);
+    const placement = respectCover(fill, placed.placement, hull, photos[fill.photoId]!);
+    this.session.commit(this.edit({ fill: { ...fill, placement } }, on ? 'Keep covered' : 'Allow gaps'));
+  }
+
+  /** @param percent - of the least covering scale. */
+  zoomEdit(percent: number): Edit | null {
+    const placed = this.placed();
+    const opening = this.session.settledOpening();
+    if (!placed || !opening) return null;
+    return this.placementEdit({ ...this.settledPlacement(), scale: (placed.least * percent) / 100 }, 'Scale');
+  }
+
+  previewZoom(percent: number): void {
+    this.session.preview(this.zoomEdit(percent));
+  }
+
+  commitZoom(percent: number): void {
+    const edit = this.zoomEdit(percent);
+    if (edit) this.session.commit(edit);
+  }
+
+  typeZoom(percent: number): void {
+    const edit = this.zoomEdit(percent);
+    if (edit) this.session.commitAgain(edit);
+  }
+
+  setTurn(turn: number): void {
+    const opening = this.settled();
+    this.session.commitAgain(this.edit(turnPhoto(opening, turn, this.session.context()), `Turn photo in ${opening.name}`));
+  }
+
+  setShift(axis: 'x' | 'y', shift: number): void {
+    const { width, height } = this.opening().box;
+    const middle = axis === 'x' ? width / 2 : height / 2;
+    const px = toPx(shift, this.unit(), this.session.context().sheet.dpi);
+    this.session.commitAgain(this.placementEdit({ ...this.settledPlacement(), [axis]: middle + px }, 'Move'));
+  }
+
+  mirror(): void {
+    const placement = this.settledPlacement();
+    this.session.commit(this.placementEdit({ ...placement, flipX: !placement.flipX }, 'Mirror'));
+  }
+
+  takeOut(): void {
+    this.session.commit(takeOutEdit(this.session.context().sheet, this.settled()));
+  }
+
+  colourEdit(colour: string): Edit {
+    return this.edit({ fill: { type: 'colour', colour } }, `Colour ${this.opening().name}`);
+  }
+
+  clearColour(): void {
+    this.session.commit(this.edit({ fill: { type: 'none' } }, `Empty ${this.opening().name}`));
+  }
+
+  private length(px: number): number {
+    return fromPx(px, this.unit(), this.session.context().sheet.dpi);
+  }
+
+  private settled(): Opening {
+    return this.session.settledOpening() ?? this.opening();
+  }
+
+  private settledPlacement(): Placement {
+    return placedPhoto(this.settled(), this.session.context())!.placement;
+  }
+
+  private placementEdit(placement: Placement, verb: string): Edit {
+    const opening = this.settled();
+    return this.edit(placePhoto(opening, placement, this.session.context()), `${verb} photo in ${opening.name}`);
+  }
+
+  private edit(after: ItemProperties, name: string): Edit {
+    return changeItem(this.session.context().sheet, this.settled(), after, name);
+  }
+}

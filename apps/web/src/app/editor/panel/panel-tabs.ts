@@ -1,0 +1,20 @@
+import type { Item } from '@kadrosyn/core';
+import type { PanelTab } from '../state/editor.state';
+
+/** The tabs that apply to what is selected, in the order of work. */
+export function tabsFor(item: Item | null): readonly { readonly id: PanelTab; readonly name: string }[] {
+  if (!item || item.type === 'group') return [];
+  const common = [
+    { id: 'fit', name: 'Fit' },
+    { id: 'size', name: 'Size' },
+  ] as const;
+  return item.outline.type === 'lettering' ? [{ id: 'lettering', name: 'Letters' }, ...common] : common;
+}
+
+/** "Arch", "Ellipse"... as the panel calls an outline. */
+export function outlineWord(item: Item): string {
+  if (item.type === 'group') return 'Group';
+  const { outline, kind } = item;
+  if (kind === 'loose') return 'Loose photo';
+  return outline.type[0]!.toUpperCase() + outline.type.slice(1);
+}

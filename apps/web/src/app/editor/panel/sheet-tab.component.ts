@@ -1,0 +1,85 @@
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { changeSheet, fromPx, toPx, UNIT_DECIMALS, type Edit } from '@kadrosyn/core';
+import { ColourFieldComponent } from '../../interface/colour-field.component';
+import { NumberFieldComponent } from '../../interface/number-field.component';
+import { EditorSession } from '../session';
+
+const MOST_PX = 30_000;
+
+/** Size and colour of the sheet. */
+@Component({
+  selector: 'ka-sheet-tab',
+  imports: [NumberFieldComponent, ColourFieldComponent],
+  template: `
+    @if (sheet(); as sheet) {
+      <div>
+        <h2>{{ sheet.name }}</h2>
+        <p class="hint">Nothing is selected: this is the sheet.</p>
+      </div>
+      <div>
+        <h3>Size</h3>
+        <div class="two">
+          <ka-number-field
+            label="Width"
+            [unit]="unit()"
+            [decimals]="decimals()"
+            [least]="0.1"
+            [value]="length(sheet.width)"
+            (changed)="resize('width', $event)"
+          />
+          <ka-number-field
+            label="Height"
+            [unit]="unit()"
+            [decimals]="decimals()"
+            [least]="0.1"
+            [value]="length(sheet.height)"
+            (changed)="resize('height', $event)"
+          />
+        </div>
+      </div>
+      <ka-colour-field
+        label="Sheet colour"
+        [value]="colour()"
+        [swatches]="swatches()"
+        (previewed)="session.preview(colourEdit($event))"
+        (changed)="session.commit(colourEdit($event))"
+      />
+      <label class="check">
+        <input type="checkbox" [checked]="sheet.background.type === 'none'" (change)="setClear($any($event.target).checked)" />
+        Clear background (PNG)
+      </label>
+    }
+  `,
+  styleUrl: './panel-section.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class SheetTabComponent {
+  readonly session = inject(EditorSession);
+  readonly sheet = this.session.shownSheet;
+  readonly unit = computed(() => this.session.project()?.unit ?? 'px');
+  readonly decimals = computed(() => UNIT_DECIMALS[this.unit()]);
+  readonly swatches = computed(() => this.session.project()?.swatches ?? []);
+  readonly colour = computed(() => {
+    const fill = this.sheet()?.background;
+    return fill?.type === 'colour' ? fill.colour : '';
+  });
+
+  length(px: number): number {
+    return fromPx(px, this.unit(), this.session.context().sheet.dpi);
+  }
+
+  resize(side: 'width' | 'height', value: number): void {
+    const { sheet } = this.session.context();
+    const px = Math.min(MOST_PX, Math.max(1, toPx(value, this.unit(), sheet.dpi)));
+    this.session.commit(changeSheet(sheet, { [side]: px }, 'Resize sheet'));
+  }
+
+  colourEdit(colour: string): Edit {
+    return changeSheet(this.session.context().sheet, { background: { type: 'colour', colour } }, 'Colour sheet');
+  }
+
+  setClear(clear: boolean): void {
+    const background = clear ? ({ type: 'none' } as const) : ({ type: 'colour', colour: '#ffffff' } as const);
+    this.session.commit(changeSheet(this.session.context().sheet, { background }, clear ? 'Clear background' : 'Colour sheet'));
+  }
+}

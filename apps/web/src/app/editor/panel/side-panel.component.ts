@@ -1,0 +1,57 @@
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { Store } from '@ngrx/store';
+import { changeItem } from '@kadrosyn/core';
+import { RovingFocusDirective } from '../../interface/roving-focus.directive';
+import { sizeWords } from '../../interface/sheet-words';
+import { ItemThumbnailComponent } from '../depth/item-thumbnail.component';
+import { EditorSession } from '../session';
+import { EditorActions } from '../state/editor.actions';
+import { selectTab } from '../state/editor.selectors';
+import type { PanelTab } from '../state/editor.state';
+import { FitTabComponent } from './fit-tab.component';
+import { LettersTabComponent } from './letters-tab.component';
+import { outlineWord, tabsFor } from './panel-tabs';
+import { SheetTabComponent } from './sheet-tab.component';
+import { SizeTabComponent } from './size-tab.component';
+
+/** What applies to what is selected; with nothing selected, the sheet. */
+@Component({
+  selector: 'ka-side-panel',
+  imports: [
+    FitTabComponent,
+    SizeTabComponent,
+    LettersTabComponent,
+    SheetTabComponent,
+    ItemThumbnailComponent,
+    RovingFocusDirective,
+  ],
+  templateUrl: './side-panel.component.html',
+  styleUrl: './side-panel.component.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class SidePanelComponent {
+  readonly session = inject(EditorSession);
+  private readonly store = inject(Store);
+  private readonly wanted = this.store.selectSignal(selectTab);
+  readonly tabs = computed(() => tabsFor(this.session.selected()));
+  readonly tab = computed(() => this.tabs().find(({ id }) => id === this.wanted())?.id ?? this.tabs()[0]?.id);
+
+  readonly words = computed(() => {
+    const [item, sheet, project] = [this.session.selected(), this.session.shownSheet(), this.session.shownProject()];
+    if (!item || !sheet || !project || item.type === 'group') return '';
+    const photo = item.fill.type === 'photo' ? project.photos[item.fill.photoId] : undefined;
+    return `${outlineWord(item)}, ${sizeWords(item.box, project.unit, sheet.dpi)}${photo ? ` · ${photo.name}` : ''}`;
+  });
+
+  choose(tab: PanelTab): void {
+    this.store.dispatch(EditorActions.setTab({ tab }));
+  }
+
+  rename(field: HTMLInputElement): void {
+    const item = this.session.selected();
+    const name = field.value.trim();
+    if (item && name && name !== item.name) {
+      this.session.commit(changeItem(this.session.context().sheet, item, { name }, `Rename ${item.name}`));
+    } else if (item) field.value = item.name;
+  }
+}

@@ -1,0 +1,143 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
+import { changeItem, fromPx, normalTurn, setBoxByGrip, toPx, UNIT_DECIMALS, type Opening } from '@kadrosyn/core';
+import { NumberFieldComponent } from '../../interface/number-field.component';
+import { resizeProperties } from '../commands/item-edits';
+import { EditorSession } from '../session';
+
+/** Exact place, size and turn, in the sheet's unit. */
+@Component({
+  selector: 'ka-size-tab',
+  imports: [NumberFieldComponent],
+  template: `
+    <div>
+      <h3>Place</h3>
+      <div class="two">
+        <ka-number-field
+          label="From the left"
+          [unit]="unit()"
+          [decimals]="decimals()"
+          [value]="length(opening().box.x)"
+          (changed)="setPlace('x', $event)"
+        />
+        <ka-number-field
+          label="From the top"
+          [unit]="unit()"
+          [decimals]="decimals()"
+          [value]="length(opening().box.y)"
+          (changed)="setPlace('y', $event)"
+        />
+      </div>
+    </div>
+    <div>
+      <h3>Size</h3>
+      <div class="two">
+        <ka-number-field
+          label="Width"
+          [unit]="unit()"
+          [decimals]="decimals()"
+          [least]="0.1"
+          [disabled]="isText()"
+          [value]="length(opening().box.width)"
+          (changed)="setSize('width', $event)"
+        />
+        <ka-number-field
+          label="Height"
+          [unit]="unit()"
+          [decimals]="decimals()"
+          [least]="0.1"
+          [value]="length(opening().box.height)"
+          (changed)="setSize('height', $event)"
+        />
+      </div>
+    </div>
+    @if (!isText()) {
+      <label class="check">
+        <input type="checkbox" [checked]="proportional()" (change)="proportional.set($any($event.target).checked)" />
+        Keep proportions
+      </label>
+    } @else {
+      <p class="hint">Lettering takes its width from the text.</p>
+    }
+    <div class="two">
+      <ka-number-field label="Turn" unit="°" [decimals]="1" [value]="opening().box.turn" (changed)="setTurn($event)" />
+      @if (radius(); as value) {
+        <ka-number-field
+          label="Corner radius"
+          [unit]="unit()"
+          [decimals]="decimals()"
+          [least]="0"
+          [value]="length(value.px)"
+          (changed)="setRadius($event)"
+        />
+      }
+    </div>
+  `,
+  styleUrl: './panel-section.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class SizeTabComponent {
+  private readonly session = inject(EditorSession);
+  readonly opening = input.required<Opening>();
+  readonly proportional = signal(true);
+  readonly unit = computed(() => this.session.project()?.unit ?? 'px');
+  readonly decimals = computed(() => UNIT_DECIMALS[this.unit()]);
+  readonly isText = computed(() => this.opening().outline.type === 'lettering');
+  readonly radius = computed(() => {
+    const { outline } = this.opening();
+    return outline.type === 'rectangle' ? { px: outline.radii[0] } : null;
+  });
+
+  length(px: number): number {
+    return fromPx(px, this.unit(), this.dpi());
+  }
+
+  setPlace(axis: 'x' | 'y', value: number): void {
+    const opening = this.opening();
+    const box = { ...opening.box, [axis]: this.px(value) };
+    const { context, grip } = this.gripped();
+    this.change(setBoxByGrip(opening, grip, box, context), 'Move');
+  }
+
+  /** The top left corner stays. */
+  setSize(side: 'width' | 'height', value: number): void {
+    const opening = this.opening();
+    const px = Math.max(this.px(value), 0.5);
+    const factor = px / opening.box[side];
+    const { width, height } = opening.box;
+    const [w, h] =
+      this.proportional() || this.isText() ? [width * factor, height * factor] : side === 'width' ? [px, height] : [width, px];
+    const { context, grip } = this.gripped();
+    this.change(resizeProperties(context, opening, grip, w, h, { x: 0, y: 0 }), 'Resize');
+  }
+
+  setTurn(turn: number): void {
+    const opening = this.opening();
+    const { context, grip } = this.gripped();
+    this.change(setBoxByGrip(opening, grip, { ...opening.box, turn: normalTurn(turn) }, context), 'Turn');
+  }
+
+  setRadius(value: number): void {
+    const px = this.px(value);
+    this.change({ outline: { type: 'rectangle', radii: [px, px, px, px] } }, 'Round');
+  }
+
+  /** Typed sizes are those of the opening: with the grip on the photo it stays where it is. */
+  private gripped() {
+    const grip = this.session.grip();
+    return { context: this.session.context(), grip: grip === 'photo' ? ('opening' as const) : grip };
+  }
+
+  private change(after: Parameters<typeof changeItem>[2], verb: string): void {
+    const { sheet } = this.session.context();
+    const opening = this.session.settledOpening() ?? this.opening();
+    this.session.commitAgain(changeItem(sheet, opening, after, `${verb} ${opening.name}`));
+  }
+
+  private px(value: number): number {
+    return toPx(value, this.unit(), this.dpi());
+  }
+
+  private dpi(): number {
+    return this.session.context().sheet.dpi;
+  }
+}

@@ -1,0 +1,89 @@
+import { computed, inject, Injectable, signal } from '@angular/core';
+import { Store } from '@ngrx/store';
+import type { Edit, Grip, GripContext, Item, ItemProperties, Opening, Project, Shaper, Sheet } from '@kadrosyn/core';
+import { changeItem, marksDropped } from '@kadrosyn/core';
+import { EditorActions } from './state/editor.actions';
+import {
+  selectGrip,
+  selectProject,
+  selectSelected,
+  selectSheet,
+  selectShownProject,
+  selectShownSheet,
+} from './state/editor.selectors';
+
+/** The open project as the parts of the editor use it: signals to read, and the few ways to change it. */
+@Injectable()
+export class EditorSession {
+  private readonly store = inject(Store);
+  readonly project = this.store.selectSignal(selectProject);
+  readonly sheet = this.store.selectSignal(selectSheet);
+  readonly shownProject = this.store.selectSignal(selectShownProject);
+  readonly shownSheet = this.store.selectSignal(selectShownSheet);
+  /** As it is shown, with an edit that is going on. */
+  readonly selected = this.store.selectSignal(selectSelected);
+  readonly grip = this.store.selectSignal(selectGrip);
+  readonly shaper = signal<Shaper | null>(null);
+  /** What is to be said to the person about the last edit. */
+  readonly notice = signal<string | null>(null);
+
+  readonly selectedOpening = computed<Opening | null>(() => {
+    const item = this.selected();
+    return item?.type === 'opening' ? item : null;
+  });
+
+  /** The selected opening without the edit that is going on: gestures begin from it. */
+  readonly settledOpening = computed<Opening | null>(() => {
+    const id = this.selected()?.id;
+    const item = id ? this.sheet()?.items.find((candidate) => candidate.id === id) : undefined;
+    return item?.type === 'opening' ? item : null;
+  });
+
+  /** @throws Error before project and faces are there; the editor shows nothing that could ask by then. */
+  context(): GripContext & { readonly project: Project } {
+    const [project, sheet, shaper] = [this.project(), this.sheet(), this.shaper()];
+    if (!project || !sheet || !shaper) throw new Error('The project is not open yet');
+    return { project, sheet, shaper, photos: project.photos };
+  }
+
+  preview(edit: Edit | null): void {
+    this.store.dispatch(EditorActions.preview({ edit }));
+  }
+
+  /** One undo step. What was dropped with it is said. */
+  commit(edit: Edit, select?: string | null): void {
+    const dropped = marksDropped(edit);
+    if (dropped > 0) this.notice.set(droppedWords(dropped));
+    this.store.dispatch(select === undefined ? EditorActions.commit({ edit }) : EditorActions.commit({ edit, select }));
+  }
+
+  /** Joins the last step when that was the same kind of change of the same item. */
+  commitAgain(edit: Edit): void {
+    this.store.dispatch(EditorActions.commitAgain({ edit }));
+  }
+
+  select(itemId: string | null): void {
+    this.store.dispatch(EditorActions.select({ itemId }));
+  }
+
+  setGrip(grip: Grip): void {
+    this.store.dispatch(EditorActions.setGrip({ grip }));
+  }
+
+  /** An edit that changes one item of the sheet. */
+  change(item: Item, after: ItemProperties, name: string): Edit {
+    return changeItem(this.requireSheet(), item, after, name);
+  }
+
+  private requireSheet(): Sheet {
+    const sheet = this.sheet();
+    if (!sheet) throw new Error('There is no sheet yet');
+    return sheet;
+  }
+}
+
+/** Marks drawn on a photo mean nothing on another one. */
+function droppedWords(count: number): string {
+  const marks = count === 1 ? 'One mark that was' : `${count} marks that were`;
+  return `${marks} drawn on the old photo ${count === 1 ? 'does' : 'do'} not fit the new one and ${count === 1 ? 'is' : 'are'} gone. The rules stay.`;
+}

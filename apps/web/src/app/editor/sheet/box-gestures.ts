@@ -1,0 +1,98 @@
+import {
+  apply,
+  applyVector,
+  boxCentre,
+  boxMatrix,
+  changeItem,
+  invert,
+  normalTurn,
+  placedPhoto,
+  rotation,
+  scalePhoto,
+  setBoxByGrip,
+  turnPhoto,
+  type Grip,
+  type GripContext,
+  type Opening,
+  type Point,
+} from '@kadrosyn/core';
+import { moveEdit, resizeProperties } from '../commands/item-edits';
+import type { Gesture } from './gesture';
+import type { BoxHandle } from './handles';
+
+/** Shortest side that dragging gives, px of the sheet. */
+const SHORTEST = 4;
+/** Turns close to a multiple of this many degrees come to lie on it. */
+const TURN_STEP = 15;
+const TURN_REACH = 2.5;
+
+/** Moves what the grip says. */
+export function moveGesture(opening: Opening, grip: Grip, from: Point, context: GripContext): Gesture {
+  return { move: (at) => moveEdit(context, opening, grip, { x: at.x - from.x, y: at.y - from.y }) };
+}
+
+/** A peg keeps the proportions, a tab stretches the outline; the opposite point stays. The photo is never stretched. */
+export function resizeGesture(opening: Opening, grip: Grip, handle: BoxHandle, from: Point, context: GripContext): Gesture {
+  const { box } = opening;
+  const fixed = { x: 1 - handle.x, y: 1 - handle.y };
+  return {
+    move(at) {
+      // The pointer need not have met the handle's middle.
+      const by = applyVector(rotation(-box.turn), { x: at.x - from.x, y: at.y - from.y });
+      const [right, down] = [handle.x * 2 - 1, handle.y * 2 - 1];
+      let [width, height] = [box.width + right * by.x, box.height + down * by.y];
+      if (handle.kind === 'peg') {
+        const along = (width / box.width + height / box.height) / 2;
+        const least = SHORTEST / Math.min(box.width, box.height);
+        [width, height] = [box.width * Math.max(along, least), box.height * Math.max(along, least)];
+      }
+      const [w, h] = [Math.max(width, SHORTEST), Math.max(height, SHORTEST)];
+      return changeItem(context.sheet, opening, resizeProperties(context, opening, grip, w, h, fixed), `Resize ${opening.name}`);
+    },
+  };
+}
+
+/**
+ * Turns what the grip says about the middle of the opening's box; the photo about its own middle. With the grip on the
+ * opening the photo keeps its direction on the sheet.
+ */
+export function turnGesture(opening: Opening, grip: Grip, from: Point, context: GripContext): Gesture {
+  const centre = boxCentre(opening.box);
+  const angle = (p: Point): number => (Math.atan2(p.y - centre.y, p.x - centre.x) * 180) / Math.PI;
+  const start = angle(from);
+  const placed = grip === 'photo' ? placedPhoto(opening, context) : undefined;
+  return {
+    move(at) {
+      const by = angle(at) - start;
+      if (placed) {
+        const properties = turnPhoto(opening, stepped(normalTurn(placed.placement.turn + by)), context);
+        return changeItem(context.sheet, opening, properties, `Turn photo in ${opening.name}`);
+      }
+      const turn = stepped(normalTurn(opening.box.turn + by));
+      const box = { ...opening.box, turn };
+      const properties = setBoxByGrip(opening, grip, box, context);
+      return changeItem(context.sheet, opening, properties, `Turn ${opening.name}`);
+    },
+  };
+}
+
+function stepped(turn: number): number {
+  const nearest = Math.round(turn / TURN_STEP) * TURN_STEP;
+  return Math.abs(nearest - turn) <= TURN_REACH ? nearest : turn;
+}
+
+/** Scales the photo by one of its registration marks; the opposite corner stays where that keeps the opening covered. */
+export function photoScaleGesture(opening: Opening, corner: Point, opposite: Point, context: GripContext): Gesture {
+  const start = Math.hypot(corner.x - opposite.x, corner.y - opposite.y);
+  const about = apply(invert(boxMatrix(opening.box)), opposite);
+  return {
+    move(at) {
+      const placed = placedPhoto(opening, context);
+      if (!placed || start === 0) return null;
+      const [dx, dy] = [(corner.x - opposite.x) / start, (corner.y - opposite.y) / start];
+      const reach = (at.x - opposite.x) * dx + (at.y - opposite.y) * dy;
+      const factor = Math.max(reach / start, 0.02);
+      return changeItem(context.sheet, opening, scalePhoto(opening, factor, about, context), `Scale photo in ${opening.name}`);
+    },
+  };
+}

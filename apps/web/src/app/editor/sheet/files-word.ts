@@ -1,0 +1,16 @@
+import type { Point } from '@kadrosyn/core';
+import { photoTarget, TARGET_WORDS } from '../commands/photo-target';
+import type { EditorSession } from '../session';
+
+/**
+ * What letting go of files at a point of the sheet would do; null where it would do nothing. Takes the drag over from the browser, which
+ * does not show files before they are let go, so the word alone says it.
+ */
+export function filesWord(event: DragEvent, session: EditorSession, at: Point): string | null {
+  if (!event.dataTransfer?.types.includes('Files') || !session.shaper()) return null;
+  event.preventDefault();
+  event.dataTransfer.dropEffect = 'copy';
+  const { sheet, shaper } = session.context();
+  const { act, opening } = photoTarget(sheet, at, shaper);
+  return opening ? `${TARGET_WORDS[act]} ${opening.name}` : TARGET_WORDS[act];
+}

@@ -1,0 +1,78 @@
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { type Grip, openingHull, transformBounds, boxMatrix, polygonBounds } from '@kadrosyn/core';
+import { EditorSession } from '../session';
+import { Viewport } from './viewport';
+
+const GRIPS = [
+  { id: 'opening', name: 'Opening', key: 'O' },
+  { id: 'photo', name: 'Photo', key: 'P' },
+  { id: 'both', name: 'Both', key: 'B' },
+] as const;
+
+/** What the pointer moves, in words, and the zoom. */
+@Component({
+  selector: 'ka-grip-bar',
+  template: `
+    <div class="grips" role="radiogroup" aria-label="What moves">
+      @for (choice of grips; track choice.id) {
+        <button
+          role="radio"
+          [attr.aria-checked]="session.grip() === choice.id"
+          [attr.aria-keyshortcuts]="choice.key"
+          [class.on]="session.grip() === choice.id"
+          (click)="session.setGrip(choice.id)"
+        >
+          {{ choice.name }} <kbd aria-hidden="true">{{ choice.key }}</kbd>
+        </button>
+      }
+      <span class="words" aria-live="polite">{{ words() }}</span>
+    </div>
+    <div class="zoom" role="group" aria-label="Zoom">
+      <button aria-label="Zoom out" (click)="zoomBy(1 / 1.25)">−</button>
+      <button [attr.aria-label]="percent() + ' %, zoom to 100 %'" (click)="viewport.zoomTo(1)">{{ percent() }} %</button>
+      <button aria-label="Zoom in" (click)="zoomBy(1.25)">+</button>
+      <button (click)="showWhole()">whole</button>
+      @if (session.selectedOpening()) {
+        <button (click)="showSelected()">selected</button>
+      }
+    </div>
+  `,
+  styleUrl: './grip-bar.component.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class GripBarComponent {
+  readonly session = inject(EditorSession);
+  readonly viewport = inject(Viewport);
+  readonly grips = GRIPS;
+  readonly percent = computed(() => Math.round(this.viewport.zoom() * 100));
+
+  readonly words = computed(() => {
+    const opening = this.session.selectedOpening();
+    if (!opening) return 'select something to move it';
+    return opening.locked
+      ? `${opening.name} is locked`
+      : moveWords(this.session.grip(), opening.name, opening.fill.type === 'photo');
+  });
+
+  zoomBy(factor: number): void {
+    this.viewport.zoomTo(this.viewport.zoom() * factor);
+  }
+
+  showWhole(): void {
+    const sheet = this.session.sheet();
+    if (sheet) this.viewport.showWhole(sheet);
+  }
+
+  showSelected(): void {
+    const opening = this.session.selectedOpening();
+    if (!opening) return;
+    const hull = openingHull(opening, this.session.context().shaper);
+    this.viewport.show(transformBounds(boxMatrix(opening.box), polygonBounds([hull])));
+  }
+}
+
+function moveWords(grip: Grip, name: string, hasPhoto: boolean): string {
+  if (!hasPhoto) return `moves ${name}`;
+  if (grip === 'photo') return `moves the photo, ${name} stays`;
+  return grip === 'opening' ? `moves ${name}, the photo stays` : `moves ${name} and its photo`;
+}

@@ -1,0 +1,42 @@
+import { apply, boxMatrix, placedPhoto, placementMatrix, type GripContext, type Opening, type Point } from '@kadrosyn/core';
+
+/** A point of the box that can be taken hold of: shares of width and height, 0 left or top, 1 right or bottom. */
+export interface BoxHandle {
+  readonly kind: 'peg' | 'tab';
+  readonly x: number;
+  readonly y: number;
+}
+
+const PEGS: readonly BoxHandle[] = [
+  { kind: 'peg', x: 0, y: 0 },
+  { kind: 'peg', x: 1, y: 0 },
+  { kind: 'peg', x: 1, y: 1 },
+  { kind: 'peg', x: 0, y: 1 },
+];
+
+const TABS: readonly BoxHandle[] = [
+  { kind: 'tab', x: 0.5, y: 0 },
+  { kind: 'tab', x: 1, y: 0.5 },
+  { kind: 'tab', x: 0.5, y: 1 },
+  { kind: 'tab', x: 0, y: 0.5 },
+];
+
+/** Lettering is never stretched, so it has no tabs. */
+export function handlesOf(opening: Opening): readonly BoxHandle[] {
+  return opening.outline.type === 'lettering' ? PEGS : [...PEGS, ...TABS];
+}
+
+/** Corners of the photo's extent on the sheet: top-left, top-right, bottom-right, bottom-left; none without a photo. */
+export function photoCorners(opening: Opening, context: GripContext): Point[] {
+  const placed = placedPhoto(opening, context);
+  if (!placed) return [];
+  const toBox = placementMatrix(placed.placement, placed.photo);
+  const toSheet = boxMatrix(opening.box);
+  const { width, height } = placed.photo;
+  return [
+    { x: 0, y: 0 },
+    { x: width, y: 0 },
+    { x: width, y: height },
+    { x: 0, y: height },
+  ].map((p) => apply(toSheet, apply(toBox, p)));
+}

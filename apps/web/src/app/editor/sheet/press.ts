@@ -1,0 +1,100 @@
+import { openingsAt, type Edit, type Opening, type Point } from '@kadrosyn/core';
+import type { EditorSession } from '../session';
+import { moveGesture, photoScaleGesture, resizeGesture, turnGesture } from './box-gestures';
+import type { Gesture } from './gesture';
+import { handlesOf, photoCorners } from './handles';
+import { putInsideTarget } from './put-inside';
+import type { StageChip } from './stage-chip';
+import type { Viewport } from './viewport';
+
+/** A press that moves less than this is a click, css px. */
+export const CLICK_REACH = 3;
+
+/** A pointer that is down. */
+export interface Press {
+  readonly id: number;
+  readonly start: Point;
+  readonly sheetStart: Point;
+  readonly gesture: Gesture | null;
+  readonly opening: Opening | null;
+  /** What a click without movement selects. */
+  readonly click: string | null | undefined;
+  readonly pans: boolean;
+  readonly movesPhoto: boolean;
+  last: Point;
+  moved: boolean;
+}
+
+/** What letting go would do now. */
+export interface PressResult {
+  readonly edit: Edit | null;
+  readonly select?: string;
+  readonly chip: StageChip | null;
+}
+
+/** Finds out what a press is meant for: a mark of the selected opening, an opening, or the sheet. */
+export class Presses {
+  constructor(
+    private readonly session: EditorSession,
+    private readonly viewport: Viewport,
+  ) {}
+
+  /** What a pointer that goes down at `start` (css px of the stage) begins. @param pans - it moves the sheet, whatever lies there. */
+  at(event: PointerEvent, start: Point, pans: boolean): Press {
+    const sheetStart = this.viewport.toSheet(start);
+    const base = { id: event.pointerId, start, sheetStart, last: start, moved: false, opening: null, movesPhoto: false };
+    const pan: Press = { ...base, gesture: null, click: undefined, pans: true };
+    if (pans || !this.session.shaper()) return pan;
+    const context = this.session.context();
+    const selected = this.session.settledOpening();
+    const grip = this.session.grip();
+    if (selected && !selected.locked) {
+      const gesture = this.handleGesture(event.target as Element, selected, sheetStart);
+      if (gesture) return { ...base, ...gesture, opening: selected, click: undefined, pans: false };
+    }
+    const hits = openingsAt(context.sheet.items, sheetStart, context.shaper, { reach: CLICK_REACH / this.viewport.zoom() });
+    const held = hits.find((hit) => hit.id === selected?.id);
+    const opening = held ?? hits[0] ?? null;
+    if (!opening) return { ...pan, click: null };
+    if (!held) this.session.select(opening.id);
+    const movesPhoto = grip === 'photo' && opening.fill.type === 'photo';
+    return {
+      ...base,
+      gesture: moveGesture(opening, grip, sheetStart, context),
+      opening,
+      click: hits[0]?.id,
+      pans: false,
+      movesPhoto,
+    };
+  }
+
+  private handleGesture(target: Element, opening: Opening, from: Point): Pick<Press, 'gesture' | 'movesPhoto'> | null {
+    const context = this.session.context();
+    const grip = this.session.grip();
+    const handle = target.closest('[data-handle]')?.getAttribute('data-handle');
+    if (handle) {
+      const chosen = handlesOf(opening)[Number(handle)]!;
+      return { gesture: resizeGesture(opening, grip, chosen, from, context), movesPhoto: false };
+    }
+    if (target.closest('[data-turn]')) {
+      const movesPhoto = grip === 'photo' && opening.fill.type === 'photo';
+      return { gesture: turnGesture(opening, grip, from, context), movesPhoto };
+    }
+    const mark = target.closest('[data-mark]')?.getAttribute('data-mark');
+    if (!mark) return null;
+    const corners = photoCorners(opening, context);
+    const [corner, opposite] = [corners[Number(mark)], corners[(Number(mark) + 2) % 4]];
+    if (!corner || !opposite) return null;
+    return { gesture: photoScaleGesture(opening, corner, opposite, context), movesPhoto: true };
+  }
+
+  /** @param at - where the pointer is, css px of the stage. */
+  result(press: Press, at: Point): PressResult {
+    const sheetAt = this.viewport.toSheet(at);
+    const moved = (): Edit | null => press.gesture?.move(sheetAt) ?? null;
+    if (!press.opening || press.movesPhoto) return { edit: moved(), chip: null };
+    const target = putInsideTarget(this.session, press.opening, sheetAt, at, this.viewport.matrix());
+    const chip = target?.chip ?? null;
+    return target?.edit ? { edit: target.edit, select: target.openingId, chip } : { edit: moved(), chip };
+  }
+}

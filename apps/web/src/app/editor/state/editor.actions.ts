@@ -1,0 +1,44 @@
+import type { Edit, Grip, History, Project } from '@kadrosyn/core';
+import { createActionGroup, emptyProps, props } from '@ngrx/store';
+import type { ExportSettings, PanelTab } from './editor.state';
+
+export const EditorActions = createActionGroup({
+  source: 'Editor',
+  events: {
+    /** A project is being fetched. */
+    opening: props<{ projectId: string }>(),
+    opened: props<{
+      projectId: string;
+      project: Project;
+      revision: number;
+      updatedAt: string;
+      history: History;
+      unsaved: readonly Edit[];
+      /** The unsaved edits do not fit what the server has. */
+      diverged: boolean;
+    }>(),
+    'opening failed': props<{ message: string }>(),
+    closed: emptyProps(),
+    /** Shows an edit that is still going on, or none. */
+    preview: props<{ edit: Edit | null }>(),
+    /** One undo step. `select` chooses what is selected afterwards. */
+    commit: props<{ edit: Edit; select?: string | null }>(),
+    /** The same kind of small change again and again (a key held down, a field being typed) is one step. */
+    'commit again': props<{ edit: Edit }>(),
+    undo: emptyProps(),
+    redo: emptyProps(),
+    select: props<{ itemId: string | null }>(),
+    'set grip': props<{ grip: Grip }>(),
+    'set tab': props<{ tab: PanelTab }>(),
+    /** Send what is unsaved now. */
+    'save now': emptyProps(),
+    saving: emptyProps(),
+    saved: props<{ projectId: string; count: number; revision: number; updatedAt: string }>(),
+    'saving failed': props<{ projectId: string; code: string; message: string }>(),
+    'set export settings': props<{ settings: ExportSettings }>(),
+    'export wanted': emptyProps(),
+    'export cancelled': emptyProps(),
+    'export moved on': props<{ exportId: string | null; progress: number }>(),
+    'export ended': props<{ message: string | null }>(),
+  },
+});

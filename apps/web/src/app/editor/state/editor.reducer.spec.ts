@@ -1,0 +1,104 @@
+import {
+  changeItem,
+  changeProject,
+  EMPTY_HISTORY,
+  insertItem,
+  newProject,
+  newShapedOpening,
+  removeItem,
+  type Project,
+} from '@kadrosyn/core';
+import { describe, expect, it } from 'vitest';
+import { EditorActions } from './editor.actions';
+import { editorFeature, shownProject } from './editor.reducer';
+import { INITIAL_STATE, type EditorState } from './editor.state';
+import { mergeEdits } from './merge-edits';
+
+const { reducer } = editorFeature;
+const project = newProject('Card', { width: 100, height: 100, unit: 'px' });
+const opening = newShapedOpening('Circle', { type: 'ellipse' }, { x: 50, y: 50 }, 20, 20);
+
+function opened(change: Partial<Project> = {}): EditorState {
+  return reducer(
+    INITIAL_STATE,
+    EditorActions.opened({
+      projectId: 'p',
+      project: { ...project, ...change },
+      revision: 4,
+      updatedAt: '2026-05-09T10:00:00Z',
+      history: EMPTY_HISTORY,
+      unsaved: [],
+      diverged: false,
+    }),
+  );
+}
+
+function named(state: EditorState): EditorState {
+  return { ...state, projectId: 'p' };
+}
+
+describe('the editor’s state', () => {
+  it('commits one step, selects, and counts it as unsaved', () => {
+    const edit = insertItem(project.sheets[0]!, opening, 'Add circle');
+    const state = reducer(opened(), EditorActions.commit({ edit, select: opening.id }));
+    expect(state.project!.sheets[0]!.items).toHaveLength(1);
+    expect(state).toMatchObject({ selectedId: opening.id, preview: null, save: { state: 'waiting', unsaved: [edit] } });
+    const back = reducer(state, EditorActions.undo());
+    expect(back.project).toEqual(project);
+    expect(back.selectedId).toBeNull();
+    expect(back.save.unsaved).toHaveLength(2);
+    expect(reducer(back, EditorActions.redo()).project).toEqual(state.project);
+  });
+
+  it('shows an edit that is going on without keeping it', () => {
+    const edit = changeProject(project, { name: 'Other' }, 'Rename');
+    const state = reducer(opened(), EditorActions.preview({ edit }));
+    expect(state.project!.name).toBe('Card');
+    expect(shownProject(state)!.name).toBe('Other');
+    expect(shownProject(reducer(state, EditorActions.preview({ edit: null })))!.name).toBe('Card');
+  });
+
+  it('joins small changes of the same kind to one step that goes all the way back', () => {
+    const first = opened({ sheets: [{ ...project.sheets[0]!, items: [opening] }] });
+    const sheet = first.project!.sheets[0]!;
+    const one = changeItem(sheet, opening, { box: { ...opening.box, x: 41 } }, 'Move Circle');
+    const moved = reducer(first, EditorActions.commitAgain({ edit: one }));
+    const now = moved.project!.sheets[0]!;
+    const two = changeItem(now, now.items[0]!, { box: { ...opening.box, x: 42 } }, 'Move Circle');
+    const state = reducer(moved, EditorActions.commitAgain({ edit: two }));
+    expect(state.history.past).toHaveLength(1);
+    expect(state.save.unsaved).toHaveLength(2);
+    expect(reducer(state, EditorActions.undo()).project).toEqual(first.project);
+  });
+
+  it('does not join what is another thing', () => {
+    const sheet = { ...project.sheets[0]!, items: [opening] };
+    const move = changeItem(sheet, opening, { name: 'x' }, 'Rename Circle');
+    expect(mergeEdits(move, { ...move, name: 'Move Circle' })).toBeNull();
+    expect(mergeEdits(move, removeItem(sheet, opening.id, 'Rename Circle'))).toBeNull();
+  });
+
+  it('keeps what was edited while a save was on its way', () => {
+    const one = changeProject(project, { name: 'One' }, 'Rename');
+    let state = named(reducer(opened(), EditorActions.commit({ edit: one })));
+    state = reducer(state, EditorActions.saving());
+    const two = changeProject(state.project!, { name: 'Two' }, 'Rename');
+    state = reducer(state, EditorActions.commit({ edit: two }));
+    expect(state.save.state).toBe('saving');
+    state = reducer(state, EditorActions.saved({ projectId: 'p', count: 1, revision: 5, updatedAt: '' }));
+    expect(state.save).toMatchObject({ state: 'waiting', revision: 5, unsaved: [two] });
+  });
+
+  it('does not take the answer to another project for its own', () => {
+    const edit = changeProject(project, { name: 'One' }, 'Rename');
+    const state = named(reducer(opened(), EditorActions.commit({ edit })));
+    expect(reducer(state, EditorActions.saved({ projectId: 'q', count: 1, revision: 9, updatedAt: '' }))).toBe(state);
+    expect(reducer(state, EditorActions.savingFailed({ projectId: 'q', code: 'stale', message: '' }))).toBe(state);
+  });
+
+  it('tells failures that go on by themselves from those that need a person', () => {
+    const fail = (code: string) =>
+      reducer(named(opened()), EditorActions.savingFailed({ projectId: 'p', code, message: 'm' })).save.state;
+    expect([fail('stale'), fail('unreachable'), fail('edit-does-not-fit')]).toEqual(['stale', 'retrying', 'refused']);
+  });
+});

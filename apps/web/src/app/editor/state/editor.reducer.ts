@@ -1,0 +1,121 @@
+import { applyEdit, commit, findItem, redo, undo, type Project, type Step } from '@kadrosyn/core';
+import { createFeature, createReducer, on } from '@ngrx/store';
+import { EditorActions } from './editor.actions';
+import { INITIAL_STATE, type EditorState } from './editor.state';
+import { mergeEdits } from './merge-edits';
+
+const DIVERGED =
+  'The project was changed elsewhere while changes made here were not saved. They are kept on this screen; save a copy, or reload to see the other state.';
+
+/** The document, its history, the selection, and how far saving and exporting are. */
+export const editorFeature = createFeature({
+  name: 'editor',
+  reducer: createReducer(
+    INITIAL_STATE,
+    on(EditorActions.opening, (state, { projectId }): EditorState => ({
+      ...INITIAL_STATE,
+      exportSettings: state.exportSettings,
+      phase: 'opening',
+      projectId,
+    })),
+    on(EditorActions.opened, (state, { project, revision, updatedAt, history, unsaved, diverged }): EditorState => ({
+      ...state,
+      phase: 'ready',
+      project,
+      history,
+      save: {
+        state: diverged ? 'stale' : unsaved.length > 0 ? 'waiting' : 'saved',
+        message: diverged ? DIVERGED : null,
+        revision,
+        savedAt: updatedAt,
+        unsaved,
+      },
+    })),
+    on(EditorActions.openingFailed, (state, { message }): EditorState => ({ ...state, phase: 'failed', message })),
+    on(EditorActions.closed, (state): EditorState => ({ ...INITIAL_STATE, exportSettings: state.exportSettings })),
+    on(EditorActions.preview, (state, { edit }): EditorState => ({ ...state, preview: edit })),
+    on(EditorActions.commit, (state, { edit, select }): EditorState => {
+      if (!state.project) return state;
+      const next = withStep(state, commit(state.project, state.history, edit));
+      return select === undefined ? next : withSelection(next, select);
+    }),
+    on(EditorActions.commitAgain, (state, { edit }): EditorState => {
+      if (!state.project) return state;
+      const last = state.history.past.at(-1);
+      const merged = last && state.history.future.length === 0 ? mergeEdits(last, edit) : null;
+      const next = withStep(state, commit(state.project, state.history, edit));
+      return merged ? { ...next, history: { past: [...state.history.past.slice(0, -1), merged], future: [] } } : next;
+    }),
+    on(EditorActions.undo, (state): EditorState => stepped(state, undo)),
+    on(EditorActions.redo, (state): EditorState => stepped(state, redo)),
+    on(EditorActions.select, (state, { itemId }): EditorState => withSelection(state, itemId)),
+    on(EditorActions.setGrip, (state, { grip }): EditorState => ({ ...state, grip })),
+    on(EditorActions.setTab, (state, { tab }): EditorState => ({ ...state, tab })),
+    on(EditorActions.saving, (state): EditorState => ({ ...state, save: { ...state.save, state: 'saving', message: null } })),
+    on(EditorActions.saved, (state, { projectId, count, revision, updatedAt }): EditorState => {
+      if (projectId !== state.projectId) return state;
+      const unsaved = state.save.unsaved.slice(count);
+      const { message } = INITIAL_STATE.save;
+      return {
+        ...state,
+        save: { state: unsaved.length > 0 ? 'waiting' : 'saved', message, revision, savedAt: updatedAt, unsaved },
+      };
+    }),
+    on(EditorActions.savingFailed, (state, { projectId, code, message }): EditorState => {
+      if (projectId !== state.projectId) return state;
+      const failed = code === 'stale' ? 'stale' : code === 'unreachable' ? 'retrying' : 'refused';
+      return { ...state, save: { ...state.save, state: failed, message } };
+    }),
+    on(EditorActions.setExportSettings, (state, { settings }): EditorState => ({ ...state, exportSettings: settings })),
+    on(EditorActions.exportWanted, (state): EditorState => ({
+      ...state,
+      exporting: { exportId: null, progress: 0 },
+      exportMessage: null,
+    })),
+    on(EditorActions.exportMovedOn, (state, { exportId, progress }): EditorState =>
+      state.exporting ? { ...state, exporting: { exportId, progress } } : state,
+    ),
+    on(EditorActions.exportEnded, EditorActions.exportCancelled, (state, action): EditorState => ({
+      ...state,
+      exporting: null,
+      exportMessage: 'message' in action ? action.message : null,
+    })),
+  ),
+});
+
+function stepped(state: EditorState, take: typeof undo): EditorState {
+  const step = state.project && take(state.project, state.history);
+  if (!step) return state;
+  const next = withStep(state, step);
+  const { selectedId, project } = next;
+  return selectedId && project && !isOnASheet(project, selectedId) ? withSelection(next, null) : next;
+}
+
+function withStep(state: EditorState, step: Step): EditorState {
+  const unsaved = [...state.save.unsaved, step.edit];
+  const going = state.save.state === 'saving' || state.save.state === 'stale' || state.save.state === 'refused';
+  return {
+    ...state,
+    project: step.project,
+    history: step.history,
+    preview: null,
+    save: { ...state.save, unsaved, state: going ? state.save.state : 'waiting' },
+  };
+}
+
+function withSelection(state: EditorState, itemId: string | null): EditorState {
+  if (itemId === state.selectedId) return state;
+  const item = itemId && state.project?.sheets.map((sheet) => findItem(sheet.items, itemId)).find(Boolean);
+  const isLettering = item && item.type === 'opening' && item.outline.type === 'lettering';
+  const tab = isLettering ? 'lettering' : state.tab === 'lettering' ? 'fit' : state.tab;
+  return { ...state, selectedId: itemId, tab };
+}
+
+function isOnASheet(project: Project, itemId: string): boolean {
+  return project.sheets.some((sheet) => findItem(sheet.items, itemId));
+}
+
+/** The project as it is shown: with the edit that is going on. */
+export function shownProject(state: Pick<EditorState, 'project' | 'preview'>): Project | null {
+  return state.project && state.preview ? applyEdit(state.project, state.preview) : state.project;
+}

@@ -1,0 +1,34 @@
+import { findItem } from '@kadrosyn/core';
+import { createSelector } from '@ngrx/store';
+import { editorFeature, shownProject } from './editor.reducer';
+
+export const {
+  selectPhase,
+  selectMessage,
+  selectProject,
+  selectPreview,
+  selectGrip,
+  selectTab,
+  selectSave,
+  selectExportSettings,
+  selectExporting,
+  selectExportMessage,
+} = editorFeature;
+
+/** With the edit that is going on. */
+export const selectShownProject = createSelector(editorFeature.selectProject, selectPreview, (project, preview) =>
+  shownProject({ project, preview }),
+);
+
+/** The one sheet that there is until sheets can be added. */
+export const selectSheet = createSelector(selectProject, (project) => project?.sheets[0] ?? null);
+export const selectShownSheet = createSelector(selectShownProject, (project) => project?.sheets[0] ?? null);
+
+/** The selected item as it is shown. */
+export const selectSelected = createSelector(selectShownSheet, editorFeature.selectSelectedId, (sheet, id) =>
+  sheet && id ? (findItem(sheet.items, id) ?? null) : null,
+);
+
+export const selectUndoName = createSelector(editorFeature.selectHistory, (history) => history.past.at(-1)?.name ?? null);
+export const selectRedoName = createSelector(editorFeature.selectHistory, (history) => history.future.at(-1)?.name ?? null);
+export const selectIsMoving = createSelector(selectPreview, (preview) => preview !== null);

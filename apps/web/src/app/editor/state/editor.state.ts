@@ -1,0 +1,56 @@
+import { EMPTY_HISTORY, type Edit, type Grip, type History, type Project } from '@kadrosyn/core';
+
+export type PanelTab = 'fit' | 'lettering' | 'size';
+
+/** How far saving is; `stale` and `refused` need the person, the others go on by themselves. */
+type SaveState = 'saved' | 'waiting' | 'saving' | 'retrying' | 'stale' | 'refused';
+
+export interface ExportSettings {
+  readonly type: 'png' | 'jpeg';
+  /** px of the picture per px of the sheet. */
+  readonly scale: number;
+  /** 1 to 100, for JPEG. */
+  readonly quality: number;
+}
+
+export interface EditorState {
+  readonly phase: 'closed' | 'opening' | 'ready' | 'failed';
+  readonly message: string | null;
+  readonly projectId: string | null;
+  /** The document with all finished edits. */
+  readonly project: Project | null;
+  readonly history: History;
+  /** An edit that is going on: it is shown, but not yet part of the project. */
+  readonly preview: Edit | null;
+  readonly selectedId: string | null;
+  readonly grip: Grip;
+  readonly tab: PanelTab;
+  readonly save: {
+    readonly state: SaveState;
+    readonly message: string | null;
+    /** The revision that the server has. */
+    readonly revision: number;
+    readonly savedAt: string | null;
+    /** Edits that the server does not have yet, oldest first. */
+    readonly unsaved: readonly Edit[];
+  };
+  readonly exportSettings: ExportSettings;
+  readonly exporting: { readonly exportId: string | null; readonly progress: number } | null;
+  readonly exportMessage: string | null;
+}
+
+export const INITIAL_STATE: EditorState = {
+  phase: 'closed',
+  message: null,
+  projectId: null,
+  project: null,
+  history: EMPTY_HISTORY,
+  preview: null,
+  selectedId: null,
+  grip: 'both',
+  tab: 'fit',
+  save: { state: 'saved', message: null, revision: 0, savedAt: null, unsaved: [] },
+  exportSettings: { type: 'png', scale: 1, quality: 92 },
+  exporting: null,
+  exportMessage: null,
+};

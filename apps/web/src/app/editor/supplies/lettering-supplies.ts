@@ -1,0 +1,27 @@
+import { newLettering, type LetteringRun, type Opening, type Point, type Shaper, type Sheet } from '@kadrosyn/core';
+
+/** A way to set a line that can be put on the sheet. */
+export interface LetteringSupply {
+  readonly name: string;
+  readonly face: LetteringRun['face'];
+  readonly axes: LetteringRun['axes'];
+  /** Size as a share of the sheet's shorter side. */
+  readonly share: number;
+  readonly text: string;
+}
+
+export const LETTERINGS: readonly LetteringSupply[] = [
+  { name: 'Big slab', face: 'alfa-slab-one', axes: {}, share: 0.15, text: 'KILN' },
+  { name: 'Title', face: 'alfa-slab-one', axes: {}, share: 0.08, text: 'Your title' },
+  { name: 'Wide', face: 'archivo', axes: { wght: 800, wdth: 125 }, share: 0.07, text: 'WIDE LINE' },
+  { name: 'Narrow', face: 'archivo', axes: { wght: 700, wdth: 62 }, share: 0.09, text: 'Narrow line' },
+  { name: 'Caption', face: 'archivo', axes: { wght: 500, wdth: 100 }, share: 0.04, text: 'A line of text' },
+];
+
+const INK = { type: 'colour', colour: '#20272a' } as const;
+
+/** A line of lettering in ink, its middle at `at`. */
+export function makeLettering(supply: LetteringSupply, sheet: Sheet, at: Point, shaper: Shaper): Opening {
+  const { text, face, axes, share } = supply;
+  return newLettering({ text, face, axes, size: share * Math.min(sheet.width, sheet.height) }, at, INK, shaper);
+}

@@ -1,0 +1,54 @@
+import type { ComponentFixture } from '@angular/core/testing';
+import { TestBed } from '@angular/core/testing';
+import { beforeEach, describe, expect, it } from 'vitest';
+import { NumberFieldComponent } from './number-field.component';
+
+describe('the number field', () => {
+  let fixture: ComponentFixture<NumberFieldComponent>;
+  let input: HTMLInputElement;
+  let values: number[];
+
+  beforeEach(async () => {
+    fixture = TestBed.createComponent(NumberFieldComponent);
+    fixture.componentRef.setInput('label', 'Width');
+    fixture.componentRef.setInput('value', 50);
+    fixture.componentRef.setInput('decimals', 1);
+    fixture.componentRef.setInput('least', 0);
+    fixture.componentRef.setInput('most', 200);
+    values = [];
+    fixture.componentInstance.changed.subscribe((value) => values.push(value));
+    await fixture.whenStable();
+    input = (fixture.nativeElement as HTMLElement).querySelector('input')!;
+  });
+
+  function type(text: string): void {
+    input.value = text;
+    input.dispatchEvent(new Event('input'));
+    input.dispatchEvent(new Event('change'));
+  }
+
+  it('takes a typed number, with a comma too, within its limits', () => {
+    type('62,5');
+    type('900');
+    type('-3');
+    expect(values).toEqual([62.5, 200, 0]);
+  });
+
+  it('keeps its value when what is typed is none', () => {
+    type('wide');
+    type('');
+    expect(values).toEqual([]);
+    expect(input.value).toBe('50');
+  });
+
+  it('steps by the arrow keys, with Shift by ten', () => {
+    const press = (key: string, shiftKey = false) => input.dispatchEvent(new KeyboardEvent('keydown', { key, shiftKey }));
+    press('ArrowUp');
+    press('ArrowDown', true);
+    expect(values).toEqual([51, 40]);
+  });
+
+  it('is named by its label', () => {
+    expect(input.closest('label')!.textContent).toContain('Width');
+  });
+});

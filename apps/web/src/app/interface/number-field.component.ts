@@ -1,0 +1,112 @@
+import { ChangeDetectionStrategy, Component, computed, input, output, signal } from '@angular/core';
+
+/** A number that can be typed, or stepped by the arrow keys (Shift: by ten steps). */
+@Component({
+  selector: 'ka-number-field',
+  template: `
+    <label>
+      <span class="name">{{ label() }}</span>
+      <span class="box">
+        <input
+          inputmode="decimal"
+          autocomplete="off"
+          [value]="shown()"
+          [disabled]="disabled()"
+          [attr.aria-invalid]="typed() !== null && parsed(typed()!) === null"
+          (input)="typed.set($any($event.target).value)"
+          (change)="finish($any($event.target))"
+          (blur)="typed.set(null)"
+          (keydown)="onKey($event)"
+        />
+        <span class="unit" aria-hidden="true">{{ unit() }}</span>
+      </span>
+    </label>
+  `,
+  styles: `
+    label {
+      display: grid;
+      gap: 3px;
+    }
+    .name {
+      font-size: 13px;
+      color: var(--soft);
+    }
+    .box {
+      display: flex;
+      align-items: center;
+      height: 32px;
+      padding-right: 8px;
+      background: var(--paper);
+      border: 1px solid var(--rule);
+      border-radius: var(--radius);
+    }
+    .box:focus-within {
+      outline: 2px solid var(--spruce);
+    }
+    input {
+      flex: 1;
+      min-width: 0;
+      width: 100%;
+      padding: 0 0 0 9px;
+      border: 0;
+      outline: none;
+      background: none;
+    }
+    input[aria-invalid='true'] {
+      color: var(--persimmon);
+    }
+    .unit {
+      font-size: 13px;
+      color: var(--soft);
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class NumberFieldComponent {
+  readonly label = input.required<string>();
+  readonly value = input.required<number>();
+  readonly unit = input('');
+  readonly decimals = input(0);
+  readonly step = input(1);
+  readonly least = input(-Infinity);
+  readonly most = input(Infinity);
+  readonly disabled = input(false);
+  /** A new value that lies within the limits. */
+  readonly changed = output<number>();
+
+  readonly typed = signal<string | null>(null);
+  readonly shown = computed(() => this.typed() ?? this.text(this.value()));
+
+  /** The number that is meant, or null. A comma counts as a point. */
+  parsed(text: string): number | null {
+    const value = Number(text.trim().replace(',', '.'));
+    return text.trim() !== '' && Number.isFinite(value) ? Math.min(this.most(), Math.max(this.least(), value)) : null;
+  }
+
+  finish(field: HTMLInputElement): void {
+    const value = this.parsed(field.value);
+    this.typed.set(null);
+    if (value !== null && this.text(value) !== this.text(this.value())) this.changed.emit(value);
+    else field.value = this.text(this.value());
+  }
+
+  onKey(event: KeyboardEvent): void {
+    const field = event.target as HTMLInputElement;
+    if (event.key === 'Escape') {
+      field.value = this.text(this.value());
+      this.typed.set(null);
+    }
+    if (event.key === 'Enter') this.finish(field);
+    const direction = event.key === 'ArrowUp' ? 1 : event.key === 'ArrowDown' ? -1 : 0;
+    if (direction === 0) return;
+    event.preventDefault();
+    const from = this.parsed(field.value) ?? this.value();
+    const value = this.parsed(String(from + direction * this.step() * (event.shiftKey ? 10 : 1)));
+    this.typed.set(null);
+    if (value !== null) this.changed.emit(value);
+  }
+
+  private text(value: number): string {
+    return String(Number(value.toFixed(this.decimals())));
+  }
+}

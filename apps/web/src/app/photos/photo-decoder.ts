@@ -1,0 +1,29 @@
+import type { Pixels } from '@kadrosyn/core';
+
+/** What the photo worker is asked for. */
+export interface DecodeWish {
+  /** A file, or the address of one. */
+  readonly source: Blob | string;
+  /** The level that the file holds; 0 is the photo itself. */
+  readonly index: number;
+  /** Size of level 0, px. */
+  readonly full: { readonly width: number; readonly height: number };
+  /** The finest level that is to be handed out. */
+  readonly wanted: number;
+}
+
+export interface DecodedLevel {
+  readonly index: number;
+  readonly pixels: Pixels;
+  readonly opaque: boolean;
+  /** The same with a border of one repeated px. */
+  readonly bitmap: ImageBitmap;
+}
+
+/** A file of one's own as the browser reads it. */
+export interface LocalPhoto {
+  readonly id: string;
+  readonly sha256: string;
+  readonly width: number;
+  readonly height: number;
+}

@@ -1,0 +1,147 @@
+import { Injectable, signal } from '@angular/core';
+import { levelCount, levelFor } from '@kadrosyn/core';
+import { BudgetCache, type PhotoLevel, type PhotoSource } from '@kadrosyn/render';
+import { wrap, type Remote } from 'comlink';
+import type { DecodedLevel, LocalPhoto } from './photo-decoder';
+import type { PhotoDecoder } from './photo.worker';
+
+/** Bytes of decoded levels that are kept: a few photos of 24 megapixels at full size, or very many at screen size. */
+const LEVEL_BUDGET = 900 * 2 ** 20;
+
+/** Where the files of a photo are. */
+export interface PhotoFiles {
+  readonly width: number;
+  readonly height: number;
+  /** The level of the small file; 0 when there is only the full one. */
+  readonly screenLevel: number;
+  /** The file itself, while it has not been uploaded. */
+  readonly local?: Blob;
+}
+
+type KeptLevel = PhotoLevel & DecodedLevel;
+
+interface Known extends PhotoFiles {
+  /** The finest level that is being made. */
+  loading: number;
+  screenAsked: boolean;
+  failed: boolean;
+}
+
+/**
+ * The levels of all photos that are drawn. A small file comes first, so that something is seen at once; the full one
+ * follows and replaces it, so that what is shown is what an export gives.
+ */
+@Injectable({ providedIn: 'root' })
+export class PhotoLevels implements PhotoSource {
+  /** Raised whenever a level arrives: what was drawn before is to be drawn again. */
+  readonly version = signal(0);
+  private readonly known = new Map<string, Known>();
+  private readonly exact = new BudgetCache<string, KeptLevel>(LEVEL_BUDGET, closeLevel);
+  private readonly coarse = new BudgetCache<string, KeptLevel>(LEVEL_BUDGET / 4, closeLevel);
+  private readonly decoders = [startDecoder(), startDecoder()];
+  private turn = 0;
+
+  /** Says where the files of a photo are; may be said again when a local file has been uploaded. */
+  register(id: string, files: PhotoFiles): void {
+    const before = this.known.get(id);
+    this.known.set(id, { ...files, loading: Infinity, screenAsked: before !== undefined, failed: false });
+    if (before?.local && !files.local) this.standIn(id, before);
+  }
+
+  /** What was made from a local file may differ a little from the stored one; it is shown until that has arrived. */
+  private standIn(id: string, before: PhotoFiles): void {
+    for (let index = 0; index < levelCount(before.width, before.height); index++) {
+      const level = this.exact.take(`${id}/${index}`);
+      if (level) this.coarse.set(`${id}/${index}`, level, bytesOf(level));
+    }
+    this.version.update((version) => version + 1);
+  }
+
+  inspect(file: File): Promise<LocalPhoto> {
+    return this.nextDecoder().inspect(file);
+  }
+
+  level(photoId: string, scale: number): PhotoLevel | undefined {
+    const known = this.known.get(photoId);
+    if (!known) return undefined;
+    const wanted = levelFor(scale, levelCount(known.width, known.height));
+    const exact = this.exact.get(`${photoId}/${wanted}`);
+    if (exact) return exact;
+    this.ask(photoId, known, wanted);
+    return this.nearest(photoId, wanted, known);
+  }
+
+  /** The next coarser level that is here, else the next finer one. */
+  private nearest(photoId: string, wanted: number, known: Known): PhotoLevel | undefined {
+    const count = levelCount(known.width, known.height);
+    const at = (index: number): PhotoLevel | undefined =>
+      this.exact.get(`${photoId}/${index}`) ?? this.coarse.get(`${photoId}/${index}`);
+    for (let index = wanted; index < count; index++) {
+      const found = at(index);
+      if (found) return found;
+    }
+    for (let index = wanted - 1; index >= 0; index--) {
+      const found = at(index);
+      if (found) return found;
+    }
+    return undefined;
+  }
+
+  private ask(photoId: string, known: Known, wanted: number): void {
+    if (known.failed || wanted >= known.loading) return;
+    known.loading = wanted;
+    void this.load(photoId, known, wanted);
+  }
+
+  private async load(photoId: string, known: Known, wanted: number): Promise<void> {
+    const { width, height, screenLevel, local } = known;
+    const full = { width, height };
+    try {
+      if (!local && screenLevel > 0 && !known.screenAsked) {
+        known.screenAsked = true;
+        const source = `/api/photos/${photoId}/screen`;
+        this.keep(
+          photoId,
+          await this.nextDecoder().decode({ source, index: screenLevel, full, wanted: screenLevel }),
+          this.coarse,
+        );
+      }
+      const source = local ?? `/api/photos/${photoId}/master`;
+      const levels = await this.nextDecoder().decode({ source, index: 0, full, wanted });
+      // A file that was replaced by `register` meanwhile is asked for again by the next drawing.
+      this.keep(photoId, levels, this.known.get(photoId) === known ? this.exact : this.coarse);
+    } catch (error) {
+      console.error(error);
+      known.failed = true;
+    } finally {
+      if (known.loading === wanted) known.loading = Infinity;
+    }
+  }
+
+  private keep(photoId: string, levels: readonly DecodedLevel[], cache: BudgetCache<string, KeptLevel>): void {
+    for (const level of levels.toReversed()) {
+      const kept: KeptLevel = { ...level, image: () => level.bitmap };
+      cache.set(`${photoId}/${level.index}`, kept, bytesOf(kept));
+    }
+    performance.mark('kadrosyn:level');
+    this.version.update((version) => version + 1);
+  }
+
+  private nextDecoder(): Remote<PhotoDecoder> {
+    this.turn = (this.turn + 1) % this.decoders.length;
+    return this.decoders[this.turn]!;
+  }
+}
+
+function startDecoder(): Remote<PhotoDecoder> {
+  return wrap<PhotoDecoder>(new Worker(new URL('./photo.worker', import.meta.url), { type: 'module' }));
+}
+
+function closeLevel(level: KeptLevel): void {
+  level.bitmap.close();
+}
+
+/** Pixels and picture. */
+function bytesOf({ pixels }: KeptLevel): number {
+  return pixels.data.byteLength * 2;
+}

@@ -1,0 +1,135 @@
+import { computed, inject, Injectable, signal } from '@angular/core';
+import type { Photo } from '@kadrosyn/core';
+import { faultOf } from '../api/fault';
+import { Server } from '../api/server';
+import type { StoredPhoto } from '../api/server-types';
+import { PhotoLevels } from './photo-levels';
+
+/** A photo in the supplies: stored, or on its way to the server. */
+export interface LibraryPhoto {
+  readonly photo: Photo;
+  readonly thumbnail: string;
+  /** Share of the upload, 0 to 1; undefined once it is stored. */
+  readonly uploading?: number;
+}
+
+/** What came of adding a file. */
+export interface AddedFile {
+  readonly fileName: string;
+  /** Known as soon as the browser has read the file. */
+  readonly photo?: Photo;
+  readonly fault?: string;
+}
+
+const READABLE = ['image/jpeg', 'image/png', 'image/webp'];
+const UPLOADS_AT_ONCE = 3;
+
+/** The photos of the workspace, and adding more. */
+@Injectable({ providedIn: 'root' })
+export class PhotoLibrary {
+  private readonly server = inject(Server);
+  private readonly levels = inject(PhotoLevels);
+  private readonly stored = signal<readonly LibraryPhoto[]>([]);
+  private readonly arriving = signal<readonly LibraryPhoto[]>([]);
+  private readonly waiting: (() => void)[] = [];
+  private active = 0;
+
+  /** Newest first. */
+  readonly photos = computed<readonly LibraryPhoto[]>(() => {
+    const stored = this.stored();
+    const here = new Set(stored.map(({ photo }) => photo.id));
+    return [...this.arriving().filter(({ photo }) => !here.has(photo.id)), ...stored];
+  });
+  readonly loaded = signal(false);
+  readonly fault = signal<string | null>(null);
+  /** Ids of photos that projects can not be saved with yet. */
+  readonly uploadingIds = computed(() => new Set(this.arriving().map(({ photo }) => photo.id)));
+
+  async load(): Promise<void> {
+    try {
+      const photos = await this.server.photos();
+      for (const photo of photos) this.levels.register(photo.id, photo);
+      this.stored.set(photos.map(shown));
+      this.fault.set(null);
+      this.loaded.set(true);
+    } catch (error) {
+      this.fault.set(faultOf(error).message);
+    }
+  }
+
+  find(id: string): LibraryPhoto | undefined {
+    return this.photos().find(({ photo }) => photo.id === id);
+  }
+
+  /**
+   * Adds files. Each is shown as soon as the browser has read it and uploaded behind.
+   * @param onRead - gets each photo at once.
+   * @returns what came of each file, when all uploads are over.
+   */
+  async add(files: readonly File[], onRead: (photo: Photo, file: File) => void = () => undefined): Promise<AddedFile[]> {
+    return Promise.all(files.map((file) => this.addOne(file, onRead)));
+  }
+
+  private async addOne(file: File, onRead: (photo: Photo, file: File) => void): Promise<AddedFile> {
+    const local = READABLE.includes(file.type) ? await this.readLocal(file) : undefined;
+    if (local) {
+      this.show(local, file);
+      onRead(local, file);
+    }
+    await this.turn();
+    try {
+      const uploaded = await this.server.upload(file, (share) => this.progress(local?.id, share));
+      if (uploaded.error) throw new Error(uploaded.error.message);
+      const photo = uploaded.photo!;
+      this.keep(photo);
+      if (!local) onRead(documentPhoto(photo), file);
+      return { fileName: file.name, photo: documentPhoto(photo) };
+    } catch (error) {
+      return { fileName: file.name, fault: faultOf(error).message, ...(local ? { photo: local } : {}) };
+    } finally {
+      this.active--;
+      this.waiting.shift()?.();
+      if (local) this.arriving.update((list) => list.filter(({ photo }) => photo.id !== local.id));
+    }
+  }
+
+  private async readLocal(file: File): Promise<Photo | undefined> {
+    try {
+      const read = await this.levels.inspect(file);
+      return { ...read, name: file.name.replace(/\.[A-Za-z0-9]{1,5}$/, '') || 'Photo' };
+    } catch {
+      // What the browser can not read may still be a picture to the server, which says what is wrong otherwise.
+      return undefined;
+    }
+  }
+
+  private show(photo: Photo, file: File): void {
+    if (this.find(photo.id)) return;
+    this.levels.register(photo.id, { width: photo.width, height: photo.height, screenLevel: 0, local: file });
+    this.arriving.update((list) => [{ photo, thumbnail: URL.createObjectURL(file), uploading: 0 }, ...list]);
+  }
+
+  private keep(photo: StoredPhoto): void {
+    this.stored.update((list) => [shown(photo), ...list.filter((other) => other.photo.id !== photo.id)]);
+    // From now on the levels come from the server, whose pixels are those of an export.
+    this.levels.register(photo.id, photo);
+  }
+
+  private progress(id: string | undefined, share: number): void {
+    if (!id) return;
+    this.arriving.update((list) => list.map((entry) => (entry.photo.id === id ? { ...entry, uploading: share } : entry)));
+  }
+
+  private async turn(): Promise<void> {
+    if (this.active >= UPLOADS_AT_ONCE) await new Promise<void>((resolve) => this.waiting.push(resolve));
+    this.active++;
+  }
+}
+
+function shown(stored: StoredPhoto): LibraryPhoto {
+  return { photo: documentPhoto(stored), thumbnail: `/api/photos/${stored.id}/thumbnail` };
+}
+
+function documentPhoto({ id, sha256, name, width, height }: StoredPhoto): Photo {
+  return { id, sha256, name, width, height };
+}

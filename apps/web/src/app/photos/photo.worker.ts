@@ -1,0 +1,57 @@
+import { photoIdOf, type Pixels } from '@kadrosyn/core';
+import { borderedPicture, BROWSER_ENVIRONMENT, LevelChain } from '@kadrosyn/render';
+import { sha256 } from '@noble/hashes/sha2.js';
+import { bytesToHex } from '@noble/hashes/utils.js';
+import { expose, transfer } from 'comlink';
+import type { DecodedLevel, DecodeWish, LocalPhoto } from './photo-decoder';
+
+/** Decodes photos and makes their levels, away from the main thread. */
+const decoder = {
+  /** The levels of a photo from the one wanted down to the coarsest. */
+  async decode(wish: DecodeWish): Promise<DecodedLevel[]> {
+    const blob = typeof wish.source === 'string' ? await fetchBlob(wish.source) : wish.source;
+    const pixels = await pixelsOf(blob);
+    const chain = new LevelChain(pixels, wish.index, wish.full);
+    const first = Math.max(wish.index, Math.min(wish.wanted, chain.coarsest));
+    const levels: DecodedLevel[] = [];
+    for (let index = first; index <= chain.coarsest; index++) {
+      const pixels = chain.at(index);
+      const picture = borderedPicture(pixels, BROWSER_ENVIRONMENT) as OffscreenCanvas;
+      levels.push({ index, pixels, opaque: chain.opaque, bitmap: picture.transferToImageBitmap() });
+    }
+    return transfer(
+      levels,
+      levels.flatMap(({ bitmap, pixels }) => [bitmap, pixels.data.buffer]),
+    );
+  },
+
+  /** Reads a file of one's own before it is uploaded: its name, upright size and a small picture. */
+  async inspect(file: File): Promise<LocalPhoto> {
+    const hash = bytesToHex(sha256(new Uint8Array(await file.arrayBuffer())));
+    const bitmap = await createImageBitmap(file);
+    const { width, height } = bitmap;
+    bitmap.close();
+    return { id: photoIdOf(hash), sha256: hash, width, height };
+  },
+};
+
+export type PhotoDecoder = typeof decoder;
+
+async function fetchBlob(url: string): Promise<Blob> {
+  const response = await fetch(url);
+  if (!response.ok) throw new Error(`${url} answered ${response.status}`);
+  return response.blob();
+}
+
+async function pixelsOf(blob: Blob): Promise<Pixels> {
+  const bitmap = await createImageBitmap(blob, { imageOrientation: 'from-image', premultiplyAlpha: 'default' });
+  const { width, height } = bitmap;
+  const canvas = new OffscreenCanvas(width, height);
+  const context = canvas.getContext('2d', { willReadFrequently: true });
+  if (!context) throw new Error('No canvas for the photo; the browser may be out of memory');
+  context.drawImage(bitmap, 0, 0);
+  bitmap.close();
+  return { width, height, data: context.getImageData(0, 0, width, height).data };
+}
+
+expose(decoder);

@@ -1,0 +1,160 @@
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { MatDialog } from '@angular/material/dialog';
+import { MatMenuModule } from '@angular/material/menu';
+import { MatSnackBar } from '@angular/material/snack-bar';
+import { Router, RouterLink } from '@angular/router';
+import { changeProject, loosePhoto, newProject, type Photo, type SheetSize } from '@kadrosyn/core';
+import { firstValueFrom } from 'rxjs';
+import { faultOf } from '../api/fault';
+import { Server } from '../api/server';
+import type { ProjectSummary } from '../api/server-types';
+import { IconComponent } from '../interface/icon.component';
+import { sizeWords, timeWords } from '../interface/sheet-words';
+import { Theme } from '../interface/theme';
+import { ShaperLoader } from '../lettering/shaper-loader';
+import { PhotoLibrary } from '../photos/photo-library';
+import { ExactSizeDialog } from './exact-size.dialog';
+import { RenameDialog } from './rename.dialog';
+import { SHEET_PRESETS, type SheetPreset } from './sheet-presets';
+
+/** A sheet that begins from a photo is at most this long, px. */
+const LONGEST_SIDE = 2400;
+
+/** All projects, and the ways to begin a new one. */
+@Component({
+  imports: [RouterLink, MatMenuModule, IconComponent],
+  templateUrl: './projects-page.component.html',
+  styleUrl: './projects-page.component.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class ProjectsPageComponent {
+  private readonly server = inject(Server);
+  private readonly library = inject(PhotoLibrary);
+  private readonly shapers = inject(ShaperLoader);
+  private readonly router = inject(Router);
+  private readonly dialog = inject(MatDialog);
+  private readonly notices = inject(MatSnackBar);
+  readonly theme = inject(Theme);
+  readonly presets = SHEET_PRESETS;
+  readonly projects = signal<readonly ProjectSummary[] | null>(null);
+  readonly fault = signal<string | null>(null);
+  readonly dropping = signal(false);
+  readonly busy = signal<string | null>(null);
+  readonly count = computed(() => this.projects()?.length ?? 0);
+
+  constructor() {
+    void this.load();
+    // Whoever is here opens a project next; a failure is said there.
+    this.shapers.load().catch(() => undefined);
+  }
+
+  async load(): Promise<void> {
+    try {
+      this.projects.set(await this.server.projects());
+      this.fault.set(null);
+    } catch (error) {
+      this.fault.set(faultOf(error).message);
+    }
+  }
+
+  words(project: ProjectSummary): string {
+    const sheets = project.sheets > 1 ? ` · ${project.sheets} sheets` : '';
+    return `${sizeWords(project, project.unit, project.dpi)}${sheets} · ${timeWords(project.updatedAt)}`;
+  }
+
+  /** Sides of a preset's small picture, px. */
+  shape({ size }: SheetPreset): { width: number; height: number } {
+    const scale = 27 / Math.max(size.width, size.height);
+    return { width: Math.round(size.width * scale), height: Math.round(size.height * scale) };
+  }
+
+  begin(name: string, size: SheetSize): Promise<void> {
+    return this.attempt(async () => this.open((await this.server.createProject(name, size)).id));
+  }
+
+  async beginExact(): Promise<void> {
+    const size = await firstValueFrom(this.dialog.open<ExactSizeDialog, never, SheetSize>(ExactSizeDialog).afterClosed());
+    if (size) await this.begin('New sheet', size);
+  }
+
+  onDrag(event: DragEvent): void {
+    if (!event.dataTransfer?.types.includes('Files')) return;
+    event.preventDefault();
+    this.dropping.set(true);
+  }
+
+  onDrop(event: DragEvent): void {
+    event.preventDefault();
+    this.dropping.set(false);
+    void this.beginFrom([...(event.dataTransfer?.files ?? [])]);
+  }
+
+  /** A sheet in the proportions of the photo, with the photo on it. */
+  async beginFrom(files: readonly File[]): Promise<void> {
+    const [file] = files;
+    if (!file) return;
+    this.busy.set(`Adding ${file.name}`);
+    await this.attempt(async () => {
+      const [added] = await this.library.add([file]);
+      if (!added?.photo || added.fault) throw new Error(`${file.name}: ${added?.fault ?? 'could not be added'}`);
+      this.open((await this.server.createFrom(projectFrom(added.photo))).id);
+    });
+    this.busy.set(null);
+  }
+
+  async rename(project: ProjectSummary): Promise<void> {
+    const data = project.name;
+    const name = await firstValueFrom(this.dialog.open<RenameDialog, string, string>(RenameDialog, { data }).afterClosed());
+    if (!name || name === project.name) return;
+    await this.attempt(async () => {
+      const { id, revision, document } = await this.server.project(project.id);
+      await this.server.saveEdits(id, revision, [changeProject(document, { name }, 'Rename')]);
+      await this.load();
+    });
+  }
+
+  duplicate(project: ProjectSummary): Promise<void> {
+    return this.attempt(async () => {
+      await this.server.duplicateProject(project.id);
+      await this.load();
+    });
+  }
+
+  /** Removes a project; the notice brings it back. */
+  remove(project: ProjectSummary): Promise<void> {
+    return this.attempt(async () => {
+      const { document } = await this.server.project(project.id);
+      await this.server.removeProject(project.id);
+      await this.load();
+      const notice = this.notices.open(`${project.name} was removed.`, 'Bring back', { duration: 12_000 });
+      notice.onAction().subscribe(() => {
+        void this.attempt(async () => {
+          await this.server.createFrom(document);
+          await this.load();
+        });
+      });
+    });
+  }
+
+  private open(id: string): void {
+    void this.router.navigate(['/projects', id]);
+  }
+
+  private async attempt(work: () => Promise<void>): Promise<void> {
+    try {
+      await work();
+    } catch (error) {
+      this.notices.open(faultOf(error).message, 'Close', { duration: 15_000 });
+    }
+  }
+}
+
+function projectFrom(photo: Photo) {
+  const scale = Math.min(1, LONGEST_SIDE / Math.max(photo.width, photo.height));
+  const [width, height] = [Math.round(photo.width * scale), Math.round(photo.height * scale)];
+  const project = newProject(photo.name, { width, height, unit: 'px' });
+  const [sheet] = project.sheets;
+  const at = { x: width / 2, y: height / 2 };
+  const loose = loosePhoto(photo, { width: width / 0.6, height: height / 0.6 }, at);
+  return { ...project, photos: { [photo.id]: photo }, sheets: [{ ...sheet!, items: [loose] }] };
+}

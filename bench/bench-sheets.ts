@@ -1,0 +1,53 @@
+import { fillWithPhoto, newProject, newShapedOpening, photoIdOf, type Photo, type Project, type Shaper } from '@kadrosyn/core';
+import sharp from 'sharp';
+import { crossing, project, shape, withPicture, word } from '../packages/render/fixtures/kit.js';
+
+/** A photo of 24 megapixels with detail everywhere, as a JPEG. */
+export async function largePhoto(): Promise<{ readonly photo: Photo; readonly bytes: Buffer }> {
+  const [width, height] = [6000, 4000];
+  const small = Buffer.from(Array.from({ length: 300 * 200 * 3 }, (_, i) => (i * 7919) % 251));
+  const bytes = await sharp(small, { raw: { width: 300, height: 200, channels: 3 } })
+    .resize(width, height, { kernel: 'cubic' })
+    .jpeg({ quality: 85, chromaSubsampling: '4:4:4' })
+    .toBuffer();
+  const sha256 = 'b'.repeat(64);
+  return { photo: { id: photoIdOf(sha256), sha256, name: 'large', width, height }, bytes };
+}
+
+/** A square sheet with the photo in an ellipse that takes `share` of its width, between a plain shape and one above. */
+export function sheetWithPhoto(photo: Photo, side: number, share: number, shaper: Shaper): { project: Project; itemId: string } {
+  const project = newProject('Bench', { width: side, height: side, unit: 'px' });
+  const at = { x: side / 2, y: side / 2 };
+  const opening = newShapedOpening(
+    'Photo',
+    share >= 1 ? { type: 'rectangle', radii: [0, 0, 0, 0] } : { type: 'ellipse' },
+    at,
+    side * share,
+    side * share,
+  );
+  const fill = fillWithPhoto(opening, photo, shaper);
+  const placement = fill.placement;
+  if (typeof placement === 'string') throw new Error('A new fill has a placement of its own');
+  const filled = { ...opening, fill: { ...fill, placement: { ...placement, scale: placement.scale * 1.2 } } };
+  const shape = (id: string, x: number, colour: string) => ({
+    ...newShapedOpening(id, { type: 'ellipse' }, { x, y: side * 0.2 }, side * 0.2, side * 0.2),
+    fill: { type: 'colour', colour } as const,
+  });
+  const items = [shape('Below', side * 0.3, '#1d5a4c'), filled, shape('Above', side * 0.7, '#cf4a22')];
+  return {
+    project: { ...project, photos: { [photo.id]: photo }, sheets: [{ ...project.sheets[0]!, items }] },
+    itemId: opening.id,
+  };
+}
+
+/** A heron in an arch with neck and bill out of it, that passes three letters: over one, under the next, over the last. */
+export function sheetWithBreakOut(shaper: Shaper): { project: Project; itemId: string } {
+  const overhangs = { sides: { top: true, right: false, bottom: false, left: true }, pieces: [], cuts: [] };
+  const finish = { outline: { align: 'inside', width: 8, paint: '#20272a' } } as const;
+  const arch = shape('arch', { type: 'arch' }, 170, 230, 260, 340, null, { overhangs, finish });
+  const opening = withPicture(arch, 'heron-shore', { at: [295, 400], on: [300, 390], scale: 1 });
+  const letters = word('word', 'KILN', 220, 10, 180, '#1d5a4c', shaper);
+  const over = [true, false, true];
+  const crossings = over.map((isOver, index) => crossing('arch#subject', `word#word-${index}`, isOver));
+  return { project: project([opening, letters], { crossings }), itemId: 'arch' };
+}

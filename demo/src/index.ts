@@ -1,0 +1,2 @@
+export * from './sample-photos.js';
+export * from './sample-projects.js';

@@ -1,0 +1,12 @@
+import type { Photo, Project, Shaper } from '@kadrosyn/core';
+import { openKilnCard } from './open-kiln-card.js';
+import type { SamplePhotoName } from './sample-photos.js';
+import { workshopCard } from './workshop-card.js';
+
+export type SamplePhotos = Readonly<Record<SamplePhotoName, Photo>>;
+
+/** The sample projects of Wrenfold Pottery, made in the document format of the application. */
+export function sampleProjects(photos: Readonly<Record<string, Photo>>, shaper: Shaper): Project[] {
+  const known = photos as SamplePhotos;
+  return [openKilnCard(known, shaper), workshopCard(known, shaper)];
+}

@@ -1,0 +1,47 @@
+import { AxeBuilder } from '@axe-core/playwright';
+import { expect, test } from '@playwright/test';
+import { Editor } from './support/editor.js';
+
+for (const scheme of ['light', 'dark'] as const) {
+  test.describe(scheme, () => {
+    test.use({ colorScheme: scheme });
+
+    test(`axe finds nothing on the projects page (${scheme})`, async ({ page }) => {
+      await Editor.home(page);
+      await expect(page.getByRole('link', { name: /Open kiln day/ }).first()).toBeVisible();
+      expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+    });
+
+    test(`axe finds nothing in the editor (${scheme})`, async ({ page }) => {
+      const editor = await Editor.home(page);
+      await editor.open('Open kiln day');
+      const scan = async () => {
+        expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+      };
+      await scan();
+      await editor.select('Heron');
+      await scan();
+      await editor.panel.getByRole('tab', { name: 'Size' }).click();
+      await editor.tab('Shapes');
+      await scan();
+      await editor.select('OPEN KILN');
+      await editor.tab('Lettering');
+      await scan();
+      await page.getByRole('button', { name: /^Export size/ }).click();
+      await scan();
+    });
+  });
+}
+
+test('nothing scrolls sideways and nothing is below the fold at 1280 x 800', async ({ page }) => {
+  const editor = await Editor.home(page);
+  const sideways = () => page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
+  expect(await sideways()).toBe(0);
+  await editor.open('Workshop card');
+  expect(await sideways()).toBe(0);
+  for (const part of [editor.depth, editor.panel, editor.supplies, page.locator('ka-grip-bar')]) {
+    const box = (await part.boundingBox())!;
+    expect(box.y + box.height).toBeLessThanOrEqual(801);
+    expect(box.x + box.width).toBeLessThanOrEqual(1281);
+  }
+});

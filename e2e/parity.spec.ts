@@ -1,0 +1,86 @@
+import { createHash } from 'node:crypto';
+import { readFile } from 'node:fs/promises';
+import { fileURLToPath } from 'node:url';
+import { expect, test } from '@playwright/test';
+import { photoIdOf, type Photo, type Project } from '@kadrosyn/core';
+import { SAMPLE_PHOTOS, samplePhotoFile, sampleProjects } from '@kadrosyn/demo';
+import { DecodedPhotoSource } from '@kadrosyn/render';
+import { decodePhoto, loadShaperFrom, NODE_ENVIRONMENT, renderSheet } from '@kadrosyn/render/node';
+import { hardPictures } from '../packages/render/fixtures/hard-pictures.js';
+import { loadIngredients, sourceOf } from '../packages/render/fixtures/ingredients.js';
+import { startHarness, type Harness } from '../packages/render/testing/harness.js';
+import type { DrawPlace } from '../packages/render/testing/window.js';
+
+const FACES = fileURLToPath(new URL('../build/faces', import.meta.url));
+
+let harness: Harness;
+const files: Record<string, Buffer> = {};
+let projects: Project[];
+
+test.beforeAll(async () => {
+  harness = await startHarness();
+  const photos: Record<string, Photo> = {};
+  for (const name of SAMPLE_PHOTOS) {
+    const bytes = await readFile(samplePhotoFile(name));
+    const sha256 = createHash('sha256').update(bytes).digest('hex');
+    const { width, height } = await decodePhoto(bytes);
+    const id = photoIdOf(sha256);
+    files[id] = bytes;
+    photos[name] = { id, sha256, name, width, height };
+  }
+  projects = sampleProjects(photos, await loadShaperFrom(FACES));
+});
+test.afterAll(() => harness.close());
+
+async function drawnInNode(project: Project): Promise<Uint8Array> {
+  const source = new DecodedPhotoSource(NODE_ENVIRONMENT);
+  for (const id of Object.keys(project.photos)) source.add(id, await decodePhoto(files[id]!));
+  const { data } = renderSheet(project.sheets[0]!, 1, { photos: project.photos, source, shaper: await loadShaperFrom(FACES) });
+  return new Uint8Array(data.buffer, data.byteOffset, data.byteLength);
+}
+
+for (const place of ['window', 'worker'] as const satisfies DrawPlace[]) {
+  test(`every sample project is the same in Node and in a ${place} of Chromium`, async ({ page }) => {
+    await page.goto(harness.address);
+    expect(projects.length).toBeGreaterThanOrEqual(2);
+    for (const [index, project] of projects.entries()) {
+      const photos: Record<string, string> = {};
+      for (const id of Object.keys(project.photos)) photos[id] = harness.put(id, files[id]!);
+      const expected = harness.put(`expected-${index}`, await drawnInNode(project));
+      const result = await page.evaluate(([request, where, address]) => window.compare(request, where, address), [
+        { project, scale: 1, photos },
+        place as DrawPlace,
+        expected,
+      ] as const);
+      test.info().annotations.push({ type: project.name, description: JSON.stringify(result) });
+      expect(result.largest, project.name).toBeLessThanOrEqual(1);
+    }
+  });
+}
+
+for (const place of ['window', 'worker'] as const satisfies DrawPlace[]) {
+  test(`every hard picture is the same in Node and in a ${place} of Chromium`, async ({ page }) => {
+    test.setTimeout(180_000);
+    const ingredients = await loadIngredients();
+    const source = sourceOf(ingredients);
+    const shaper = await loadShaperFrom(FACES);
+    const photos: Record<string, string> = {};
+    const mattes: Record<string, string> = {};
+    for (const { name, file, matteFile } of ingredients) {
+      photos[name] = harness.put(name, file);
+      if (matteFile) mattes[name] = harness.put(`${name}-matte`, matteFile);
+    }
+    await page.goto(harness.address);
+    for (const { name, project } of hardPictures(shaper)) {
+      const { data } = renderSheet(project.sheets[0]!, 1, { photos: project.photos, source, shaper });
+      const expected = harness.put(`expected-${name}`, new Uint8Array(data.buffer, data.byteOffset, data.byteLength));
+      const result = await page.evaluate(([request, where, address]) => window.compare(request, where, address), [
+        { project, scale: 1, photos, mattes },
+        place as DrawPlace,
+        expected,
+      ] as const);
+      test.info().annotations.push({ type: name, description: JSON.stringify(result) });
+      expect.soft(result.largest, name).toBeLessThanOrEqual(1);
+    }
+  });
+}

@@ -1,0 +1,153 @@
+import { expect, type Locator, type Page } from '@playwright/test';
+import sharp from 'sharp';
+import type { DesktopFile } from './own-photos.js';
+
+/** A place on the sheet in shares of its width and height. */
+export interface OnSheet {
+  readonly x: number;
+  readonly y: number;
+}
+
+/** The application as a person uses it. */
+export class Editor {
+  readonly stage: Locator;
+  readonly paper: Locator;
+  readonly depth: Locator;
+  readonly panel: Locator;
+  readonly supplies: Locator;
+
+  constructor(readonly page: Page) {
+    this.stage = page.locator('ka-sheet-stage');
+    this.paper = page.locator('.paper');
+    this.depth = page.getByRole('region', { name: 'Depth' });
+    this.panel = page.getByRole('region', { name: 'What is selected' });
+    this.supplies = page.getByRole('region', { name: 'Supplies' });
+  }
+
+  static async home(page: Page): Promise<Editor> {
+    await page.goto(process.env['KADROSYN_ADDRESS']!);
+    return new Editor(page);
+  }
+
+  /** Begins a new sheet by its name on the projects page. */
+  async begin(preset: string): Promise<void> {
+    await this.preset(preset).click();
+    await this.ready();
+  }
+
+  /** The button that begins a new sheet of this kind. */
+  preset(name: string): Locator {
+    return this.page.getByRole('region', { name: 'New sheet' }).getByRole('button', { name: new RegExp(`^${name} `) });
+  }
+
+  /** Opens the project of this name. */
+  async open(name: string): Promise<void> {
+    await this.page.getByRole('link', { name }).first().click();
+    await this.ready();
+  }
+
+  async ready(): Promise<void> {
+    await expect(this.paper).toBeVisible();
+    await expect(this.depth).toBeVisible();
+  }
+
+  /** Client px of a place on the sheet. */
+  async at(place: OnSheet): Promise<{ x: number; y: number }> {
+    const box = (await this.paper.boundingBox())!;
+    return { x: box.x + place.x * box.width, y: box.y + place.y * box.height };
+  }
+
+  /** Drags something of the supplies onto the sheet; `during` runs before it is let go. */
+  async dragSupply(name: string | RegExp, to: OnSheet, during?: () => Promise<void>): Promise<void> {
+    const from = (await this.supplies.getByRole('button', { name }).first().boundingBox())!;
+    await this.drag({ x: from.x + from.width / 2, y: from.y + Math.min(from.height / 2, 30) }, await this.at(to), during);
+  }
+
+  async drag(from: { x: number; y: number }, to: { x: number; y: number }, during?: () => Promise<void>): Promise<void> {
+    const { mouse } = this.page;
+    await mouse.move(from.x, from.y);
+    await mouse.down();
+    for (let step = 1; step <= 8; step++) {
+      await mouse.move(from.x + ((to.x - from.x) * step) / 8, from.y + ((to.y - from.y) * step) / 8);
+    }
+    await during?.();
+    await mouse.up();
+  }
+
+  async dragOnSheet(from: OnSheet, to: OnSheet, during?: () => Promise<void>): Promise<void> {
+    await this.drag(await this.at(from), await this.at(to), during);
+  }
+
+  async tab(name: string): Promise<void> {
+    await this.supplies.getByRole('tab', { name }).click();
+  }
+
+  async select(name: string): Promise<void> {
+    await this.depth.getByRole('button', { name: new RegExp(`^${name}`) }).click();
+  }
+
+  /** Lets go of files from the desktop over the sheet. */
+  async dropFiles(files: readonly DesktopFile[], to: OnSheet): Promise<void> {
+    const { x, y } = await this.at(to);
+    const transfer = await this.page.evaluateHandle(
+      (list) => {
+        const data = new DataTransfer();
+        for (const { name, type, base64 } of list) {
+          const bytes = Uint8Array.from(atob(base64), (letter) => letter.charCodeAt(0));
+          data.items.add(new File([bytes], name, { type }));
+        }
+        return data;
+      },
+      files.map(({ name, type, bytes }) => ({ name, type, base64: bytes.toString('base64') })),
+    );
+    const surface = this.stage.locator('.surface');
+    for (const event of ['dragenter', 'dragover', 'drop']) {
+      await surface.dispatchEvent(event, { dataTransfer: transfer, clientX: x, clientY: y, bubbles: true, cancelable: true });
+    }
+  }
+
+  /** Waits until everything is on the server. */
+  async saved(): Promise<void> {
+    await expect(this.page.locator('ka-editor-header .saved')).toHaveText(/^Saved \d\d:\d\d$/);
+  }
+
+  /** Clicks Export and reads the file that arrives. */
+  async export(): Promise<{ name: string; bytes: Buffer }> {
+    const arriving = this.page.waitForEvent('download');
+    await this.page.getByRole('button', { name: /^Export (PNG|JPEG)/ }).click();
+    const download = await arriving;
+    const chunks: Buffer[] = [];
+    for await (const chunk of await download.createReadStream()) chunks.push(chunk as Buffer);
+    return { name: download.suggestedFilename(), bytes: Buffer.concat(chunks) };
+  }
+
+  /** The pixels of the whole sheet on the canvas, which must be shown at 1:1. */
+  async canvasPixels(width: number, height: number): Promise<Buffer> {
+    const base64 = await this.page.evaluate(
+      ([w, h]) => {
+        const canvas = document.querySelector<HTMLCanvasElement>('ka-sheet-stage canvas')!;
+        const [stage, paper] = [canvas, document.querySelector('.paper')!].map((element) => element.getBoundingClientRect());
+        const { data } = canvas.getContext('2d')!.getImageData(paper!.left - stage!.left, paper!.top - stage!.top, w!, h!);
+        let text = '';
+        for (let i = 0; i < data.length; i += 32_768) text += String.fromCharCode(...data.subarray(i, i + 32_768));
+        return btoa(text);
+      },
+      [width, height],
+    );
+    return Buffer.from(base64, 'base64');
+  }
+}
+
+/** RGBA of a picture file. */
+export async function pixelsOf(bytes: Buffer): Promise<{ width: number; height: number; data: Buffer }> {
+  const { data, info } = await sharp(bytes).ensureAlpha().raw().toBuffer({ resolveWithObject: true });
+  return { width: info.width, height: info.height, data };
+}
+
+/** The largest difference of any channel. */
+export function largestDifference(a: Uint8Array, b: Uint8Array): number {
+  if (a.length !== b.length) return Infinity;
+  let largest = 0;
+  for (let i = 0; i < a.length; i++) largest = Math.max(largest, Math.abs(a[i]! - b[i]!));
+  return largest;
+}

@@ -1,0 +1,84 @@
+import eslint from '@eslint/js';
+import angular from 'angular-eslint';
+import { defineConfig } from 'eslint/config';
+import tseslint from 'typescript-eslint';
+
+const WEB = ['apps/web/src/**/*.ts'];
+
+export default defineConfig(
+  {
+    ignores: [
+      '**/node_modules/**',
+      '**/dist/**',
+      '**/.angular/**',
+      'build/**',
+      'data/**',
+      '**/*.generated.ts',
+      '**/*.mjs',
+      '**/*.cjs',
+    ],
+  },
+  {
+    files: ['**/*.ts'],
+    extends: [eslint.configs.recommended, tseslint.configs.strictTypeChecked, tseslint.configs.stylisticTypeChecked],
+    languageOptions: {
+      parserOptions: {
+        tsconfigRootDir: import.meta.dirname,
+        project: [
+          'packages/*/tsconfig.json',
+          'demo/tsconfig.json',
+          'apps/server/tsconfig.json',
+          'apps/web/tsconfig.app.json',
+          'apps/web/tsconfig.worker.json',
+          'apps/web/tsconfig.spec.json',
+          'tsconfig.test.json',
+        ],
+      },
+    },
+    rules: {
+      '@typescript-eslint/no-explicit-any': 'error',
+      '@typescript-eslint/consistent-type-imports': 'error',
+      '@typescript-eslint/explicit-module-boundary-types': 'off',
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
+      // With noUncheckedIndexedAccess every read of a typed array in a hot loop needs one.
+      '@typescript-eslint/no-non-null-assertion': 'off',
+      '@typescript-eslint/restrict-template-expressions': ['error', { allowNumber: true }],
+      '@typescript-eslint/no-confusing-void-expression': [
+        'error',
+        { ignoreArrowShorthand: true, ignoreVoidReturningFunctions: true },
+      ],
+      '@typescript-eslint/no-extraneous-class': ['error', { allowWithDecorator: true }],
+      '@typescript-eslint/prefer-nullish-coalescing': ['error', { ignorePrimitives: { boolean: true, string: true } }],
+      '@typescript-eslint/dot-notation': 'off',
+      '@typescript-eslint/unbound-method': ['error', { ignoreStatic: true }],
+      // Angular Material takes its settings as plain objects.
+      '@typescript-eslint/no-unsafe-class-instance-assignment': 'off',
+      'max-lines': ['error', { max: 550, skipComments: true }],
+      eqeqeq: 'error',
+    },
+  },
+  {
+    files: WEB,
+    extends: [angular.configs.tsRecommended],
+    processor: angular.processInlineTemplates,
+    rules: {
+      '@angular-eslint/component-selector': ['error', { type: ['element', 'attribute'], prefix: 'ka', style: 'kebab-case' }],
+      '@angular-eslint/directive-selector': ['error', { type: 'attribute', prefix: 'ka', style: 'camelCase' }],
+      '@angular-eslint/prefer-on-push-component-change-detection': 'error',
+    },
+  },
+  {
+    files: ['apps/web/src/**/*.html'],
+    extends: [angular.configs.templateRecommended, angular.configs.templateAccessibility],
+  },
+  // Plugins of Fastify are asynchronous whether they wait or not.
+  { files: ['apps/server/src/**/*-routes.ts'], rules: { '@typescript-eslint/require-await': 'off' } },
+  {
+    files: ['**/*.test.ts', '**/*.spec.ts', 'e2e/**/*.ts'],
+    rules: {
+      'max-lines': 'off',
+      '@typescript-eslint/no-unnecessary-condition': 'off',
+      '@typescript-eslint/no-extraneous-class': 'off',
+    },
+  },
+);

@@ -1,0 +1,77 @@
+/** A colour as #rrggbb or #rrggbbaa, sRGB. */
+export type Colour = string;
+
+/** What an opening shows inside its outline. */
+export type Fill = NoFill | ColourFill | GradientFill | PhotoFill;
+
+export interface NoFill {
+  readonly type: 'none';
+}
+
+export interface ColourFill {
+  readonly type: 'colour';
+  readonly colour: Colour;
+}
+
+export interface GradientFill {
+  readonly type: 'gradient';
+  readonly kind: 'linear' | 'radial';
+  /** Degrees clockwise from the right, for a linear gradient. @default 90 */
+  readonly angle?: number;
+  /** `at` runs from 0 to 1. */
+  readonly stops: readonly { readonly at: number; readonly colour: Colour }[];
+}
+
+export interface PhotoFill {
+  readonly type: 'photo';
+  readonly photoId: string;
+  /** Its own placement in the box of the opening, or the id of one of the sheet's shared placements. */
+  readonly placement: Placement | string;
+  /** The rule by which the photo was fitted last; a replacement is fitted by the same. @default 'fill' */
+  readonly fit?: FitRule;
+  /** Whether moves and scales keep the opening without a gap. @default true */
+  readonly keepCovered?: boolean;
+  readonly cutout?: { readonly id: string; readonly revision: number };
+  /** @default 'photo' */
+  readonly show?: 'photo' | 'subject';
+  readonly tone?: Tone;
+  /** px of the sheet. */
+  readonly blur?: number;
+  readonly effect?: Effect;
+  /** Shown where the photo does not reach. */
+  readonly extend?: Colour;
+}
+
+export type FitRule = 'fill' | 'whole' | 'subject' | 'own';
+
+/**
+ * A similarity from photo px to the opening's box (or to the sheet when shared):
+ * the middle of the photo comes to lie at x, y; the photo is scaled, flipped, and turned about its middle.
+ */
+export interface Placement {
+  readonly x: number;
+  readonly y: number;
+  /** px of the sheet per px of the photo. */
+  readonly scale: number;
+  /** Degrees, clockwise. */
+  readonly turn: number;
+  readonly flipX: boolean;
+  readonly flipY: boolean;
+}
+
+/** All values from -1 to 1, 0 changes nothing; the curve is a list of points from 0 to 1. */
+export interface Tone {
+  readonly curve?: readonly { readonly x: number; readonly y: number }[];
+  readonly brightness?: number;
+  readonly contrast?: number;
+  readonly saturation?: number;
+  readonly warmth?: number;
+  readonly tint?: number;
+}
+
+export interface Effect {
+  readonly kind: 'flattened' | 'halftone';
+  /** From 0 to 1. */
+  readonly strength: number;
+  readonly ink?: Colour;
+}

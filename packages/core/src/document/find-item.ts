@@ -1,0 +1,45 @@
+import type { Item, Opening } from './item.js';
+import type { Project, Sheet } from './project.js';
+
+/** Finds an item at any depth of groups, or undefined. */
+export function findItem(items: readonly Item[], id: string): Item | undefined {
+  for (const item of items) {
+    if (item.id === id) return item;
+    if (item.type === 'group') {
+      const inner = findItem(item.items, id);
+      if (inner) return inner;
+    }
+  }
+  return undefined;
+}
+
+/** The opening with this id, or undefined when there is none or it is a group. */
+export function findOpening(sheet: Sheet, id: string | null | undefined): Opening | undefined {
+  if (!id) return undefined;
+  const item = findItem(sheet.items, id);
+  return item?.type === 'opening' ? item : undefined;
+}
+
+export function findSheet(project: Project, id: string): Sheet | undefined {
+  return project.sheets.find((sheet) => sheet.id === id);
+}
+
+/** All openings of a list of items, from back to front, those inside groups included. */
+export function* openingsOf(items: readonly Item[]): Generator<Opening> {
+  for (const item of items) {
+    if (item.type === 'opening') yield item;
+    else yield* openingsOf(item.items);
+  }
+}
+
+/** Ids of all photos that any fill of the project shows. */
+export function photosUsed(project: Project): Set<string> {
+  const used = new Set<string>();
+  for (const sheet of project.sheets) {
+    if (sheet.background.type === 'photo') used.add(sheet.background.photoId);
+    for (const opening of openingsOf(sheet.items)) {
+      if (opening.fill.type === 'photo') used.add(opening.fill.photoId);
+    }
+  }
+  return used;
+}

@@ -1,0 +1,112 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { cook, editRecipes } from '../../testing/arbitrary-edits.js';
+import { testGroup, testOpening, testProject } from '../../testing/test-documents.js';
+import { applyEdit } from './apply-edit.js';
+import { invertEdit, type Edit } from './edit.js';
+import { commit, EMPTY_HISTORY, HISTORY_LIMIT, redo, undo, type History } from './history.js';
+import { changeItem, changeProject } from './make-edit.js';
+import { openProject } from './open-project.js';
+import type { Project } from './project.js';
+
+const start = testProject([testOpening('a'), testGroup('g', [testOpening('b'), testGroup('h', [testOpening('c')])])]);
+
+describe('edits and their inverses', () => {
+  it('any sequence, undone, gives the very same document, and done again the very same result', () => {
+    fc.assert(
+      fc.property(editRecipes, (recipes) => {
+        const edits: Edit[] = [];
+        const end = cook(recipes, start, (project, edit) => {
+          edits.push(edit);
+          return applyEdit(project, edit);
+        });
+        const back = edits.toReversed().map(invertEdit).reduce(applyEdit, end);
+        expect(back).toEqual(start);
+        // What is stored is JSON, where an absent property and one that is undefined differ from null.
+        expect(JSON.stringify(sorted(back))).toBe(JSON.stringify(sorted(start)));
+        expect(edits.reduce(applyEdit, back)).toEqual(end);
+      }),
+      { numRuns: 300 },
+    );
+  });
+
+  it('every document on the way is a valid one', () => {
+    fc.assert(
+      fc.property(editRecipes, (recipes) => {
+        cook(recipes, start, (project, edit) => {
+          const next = applyEdit(project, edit);
+          expect(openProject(JSON.parse(JSON.stringify(next)))).toEqual({ ok: true, project: next });
+          return next;
+        });
+      }),
+      { numRuns: 40 },
+    );
+  });
+
+  it('edits are plain data: written and read back they do the same', () => {
+    fc.assert(
+      fc.property(editRecipes, (recipes) => {
+        const edits: Edit[] = [];
+        const end = cook(recipes, start, (project, edit) => {
+          edits.push(JSON.parse(JSON.stringify(edit)) as Edit);
+          return applyEdit(project, edit);
+        });
+        expect(edits.reduce(applyEdit, start)).toEqual(end);
+      }),
+    );
+  });
+
+  it('leave the given document as it was', () => {
+    const before = structuredClone(start);
+    applyEdit(start, changeItem(start.sheets[0]!, start.sheets[0]!.items[0]!, { name: 'other' }, 'Rename'));
+    expect(start).toEqual(before);
+  });
+});
+
+describe('history', () => {
+  it('undoes to the start and does all again, whatever was done', () => {
+    fc.assert(
+      fc.property(editRecipes, (recipes) => {
+        let history: History = EMPTY_HISTORY;
+        const end = cook(recipes, start, (project, edit) => {
+          const step = commit(project, history, edit);
+          history = step.history;
+          return step.project;
+        });
+        let project: Project = end;
+        for (let step = undo(project, history); step; step = undo(project, history)) ({ project, history } = step);
+        expect(project).toEqual(start);
+        for (let step = redo(project, history); step; step = redo(project, history)) ({ project, history } = step);
+        expect(project).toEqual(end);
+      }),
+    );
+  });
+
+  it('forgets what was undone when something else is done', () => {
+    const rename = (name: string) => changeProject(start, { name }, name);
+    const one = commit(start, EMPTY_HISTORY, rename('one'));
+    const back = undo(one.project, one.history)!;
+    expect(back.edit.name).toBe('one');
+    const two = commit(back.project, back.history, rename('two'));
+    expect(redo(two.project, two.history)).toBeNull();
+    expect(two.history.past.map((edit) => edit.name)).toEqual(['two']);
+  });
+
+  it('keeps a limited number of steps', () => {
+    let step = { project: start, history: EMPTY_HISTORY };
+    for (let i = 0; i < HISTORY_LIMIT + 5; i++)
+      step = commit(step.project, step.history, changeProject(step.project, { name: `${i}` }, `${i}`));
+    expect(step.history.past).toHaveLength(HISTORY_LIMIT);
+    expect(step.history.past[0]!.name).toBe('5');
+  });
+});
+
+function sorted(value: unknown): unknown {
+  if (Array.isArray(value)) return value.map(sorted);
+  if (typeof value !== 'object' || value === null) return value;
+  return Object.fromEntries(
+    Object.entries(value)
+      .sort(([a], [b]) => (a < b ? -1 : 1))
+      .map(([key, inner]) => [key, sorted(inner)]),
+  );
+}

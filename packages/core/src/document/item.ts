@@ -1,0 +1,58 @@
+import type { Fill } from './fill.js';
+import type { Blend, Finish, Shadow, Sides } from './finish.js';
+import type { Outline } from './outline.js';
+import type { Point } from '../geometry/matrix.js';
+
+/** Anything lying on a sheet. */
+export type Item = Opening | Group;
+
+export interface Group {
+  readonly type: 'group';
+  readonly id: string;
+  readonly name: string;
+  /** From back to front. */
+  readonly items: readonly Item[];
+  readonly opacity?: number;
+  readonly blend?: Blend;
+  readonly finish?: { readonly shadow?: Shadow };
+  readonly locked?: boolean;
+  readonly hidden?: boolean;
+}
+
+/** An outline with a fill. A lettering is an opening whose outline is text. */
+export interface Opening {
+  readonly type: 'opening';
+  readonly id: string;
+  readonly name: string;
+  readonly kind: OpeningKind;
+  readonly outline: Outline;
+  readonly box: Box;
+  readonly fill: Fill;
+  readonly finish: Finish;
+  readonly overhangs?: Overhangs;
+  readonly slot?: { readonly hint: string; readonly sample: boolean };
+  readonly locked?: boolean;
+  readonly hidden?: boolean;
+}
+
+/** What decides whether a photo let go over the opening is taken: shaped ones take it, the others never do. */
+export type OpeningKind = 'shaped' | 'loose' | 'artwork';
+
+/** px of the sheet; x, y is the corner before the turn about the middle of the box, in degrees clockwise. */
+export interface Box {
+  readonly x: number;
+  readonly y: number;
+  readonly width: number;
+  readonly height: number;
+  readonly turn: number;
+  /** Horizontal shear as a share of the height. */
+  readonly shear?: number;
+}
+
+/** Points in photo px. */
+export interface Overhangs {
+  readonly sides: Sides<boolean>;
+  readonly pieces: readonly { readonly at: Point; readonly out: boolean }[];
+  readonly cuts: readonly (readonly Point[])[];
+  readonly shadow?: Shadow;
+}

@@ -1,0 +1,50 @@
+import type { Colour } from './fill.js';
+import type { Point } from '../geometry/matrix.js';
+
+/** The shape of an opening. Lengths in px of the sheet, ratios from 0 to 1. */
+export type Outline =
+  | RectangleOutline
+  | { readonly type: 'ellipse' }
+  | { readonly type: 'arch' }
+  /** Corners at equal angles, the first at the top. */
+  | { readonly type: 'polygon'; readonly points: number }
+  /** `depth` is how far the inner corners lie inwards, as a share of the radius. */
+  | { readonly type: 'star'; readonly points: number; readonly depth: number }
+  /** The upper side is shorter by this share of the width; below 0 it is the lower side. */
+  | { readonly type: 'trapezoid'; readonly slant: number }
+  | { readonly type: 'heart' }
+  | { readonly type: 'path'; readonly d: string }
+  /** Four points in shares of the box, 0..1, from the top left clockwise; with `warp` the fill is put into them in perspective. */
+  | { readonly type: 'corners'; readonly points: readonly [Point, Point, Point, Point]; readonly warp: boolean }
+  | LetteringOutline;
+
+export interface RectangleOutline {
+  readonly type: 'rectangle';
+  /** Radii in px: top-left, top-right, bottom-right, bottom-left. */
+  readonly radii: readonly [number, number, number, number];
+}
+
+/** An outline that is text. Its box is measured from the text whenever the text changes. */
+export interface LetteringOutline {
+  readonly type: 'lettering';
+  readonly runs: readonly LetteringRun[];
+  readonly align: 'left' | 'centre' | 'right';
+  /** Distance of baselines as a share of the size. */
+  readonly leading: number;
+  readonly along?: { readonly radius: number; readonly start: number; readonly inside: boolean };
+}
+
+export interface LetteringRun {
+  readonly text: string;
+  /** Id of a face; see lettering/faces. */
+  readonly face: string;
+  /** Values of variable axes by their OpenType tag, such as { wght: 700, wdth: 100 }. */
+  readonly axes: Readonly<Record<string, number>>;
+  /** px of the sheet per em. */
+  readonly size: number;
+  /** Extra space between letters in thousandths of an em. */
+  readonly tracking: number;
+  readonly fill?: Colour;
+  /** One id for each letter (grapheme) of the text; see lettering/letter-ids. */
+  readonly letterIds: readonly string[];
+}

@@ -1,0 +1,101 @@
+import type { Crossing } from './crossing.js';
+import type { Fill, Placement, Tone } from './fill.js';
+import type { Item } from './item.js';
+
+/** The version of the document that this code writes. Older ones are migrated when read. */
+export const PROJECT_VERSION = 2;
+
+export type Unit = 'px' | 'mm' | 'in';
+
+/** What is saved: sheets, the photos they use, the settings. All lengths are px of the sheet at its dpi. */
+export interface Project {
+  readonly format: 'kadrosyn';
+  readonly version: typeof PROJECT_VERSION;
+  readonly name: string;
+  /** The unit in which people read and type lengths; stored lengths stay in px. */
+  readonly unit: Unit;
+  /** Project colours as #rrggbb. */
+  readonly swatches: readonly string[];
+  /** Photos that any fill of the project refers to, by id. */
+  readonly photos: Readonly<Record<string, Photo>>;
+  readonly sheets: readonly Sheet[];
+  readonly set?: SetTable;
+}
+
+export interface Sheet {
+  readonly id: string;
+  readonly name: string;
+  /** px; may be fractional, since 105 mm is no whole number of px. */
+  readonly width: number;
+  readonly height: number;
+  /** px per inch. */
+  readonly dpi: number;
+  /** px outside the trimmed edge. */
+  readonly bleed: number;
+  /** px inside the trimmed edge. */
+  readonly margin: number;
+  readonly folds?: readonly Fold[];
+  readonly background: Fill;
+  readonly veil?: { readonly colour?: string; readonly strength?: number; readonly tone?: Tone };
+  readonly light?: Light;
+  /** Placements that several openings share, in sheet px. */
+  readonly placements: Readonly<Record<string, Placement>>;
+  readonly guides: readonly Guide[];
+  /** From back to front. */
+  readonly items: readonly Item[];
+  readonly crossings: readonly Crossing[];
+}
+
+/** One direction for all shadows: degrees clockwise from the right, height in degrees above the sheet. */
+export interface Light {
+  readonly angle: number;
+  readonly height: number;
+}
+
+export interface Fold {
+  readonly axis: 'horizontal' | 'vertical';
+  /** px from the left or the top edge. */
+  readonly at: number;
+}
+
+export interface Guide {
+  readonly axis: 'horizontal' | 'vertical';
+  readonly at: number;
+}
+
+/** A photo as the document knows it. `sha256` is of the uploaded file; sizes are upright px. */
+export interface Photo {
+  readonly id: string;
+  readonly sha256: string;
+  readonly name: string;
+  readonly width: number;
+  readonly height: number;
+  /** What every fit keeps in sight, in photo px. */
+  readonly focus?: { readonly x: number; readonly y: number; readonly width: number; readonly height: number };
+  readonly cutouts?: readonly Cutout[];
+}
+
+export interface Cutout {
+  readonly id: string;
+  readonly name: string;
+  /** A revision never changes; new work adds one. */
+  readonly revisions: readonly CutoutRevision[];
+}
+
+export interface CutoutRevision {
+  readonly matteSha256: string;
+  readonly marks: readonly CutoutMark[];
+}
+
+/** A stroke or box, points in photo px as [x0, y0, x1, y1, ...]. */
+export interface CutoutMark {
+  readonly kind: 'box' | 'keep' | 'leave-out' | 'trace' | 'paint' | 'erase' | 'soft-edge';
+  readonly points: readonly number[];
+  readonly width?: number;
+}
+
+/** A table of values: a picture for every row. */
+export interface SetTable {
+  readonly columns: readonly { readonly itemId: string; readonly property: 'photo' | 'text' | 'colour' }[];
+  readonly rows: readonly (readonly string[])[];
+}

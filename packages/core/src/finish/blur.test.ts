@@ -1,0 +1,51 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { blurPixels, blurPlane, blurReach } from './blur.js';
+import { newPlane } from './plane.js';
+
+describe('blur', () => {
+  it('spreads a point as a Gaussian of the same standard deviation does', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 1.8, max: 9, noNaN: true }), (sigma) => {
+        const size = 121;
+        const plane = newPlane(size, size);
+        // A block, since a single pixel would round to nothing.
+        const block = 9;
+        for (let y = -block; y <= block; y++) for (let x = -block; x <= block; x++) plane.data[(60 + y) * size + 60 + x] = 255;
+        const { data } = blurPlane(plane, sigma);
+        let [sum, square] = [0, 0];
+        for (let i = 0; i < data.length; i++) {
+          sum += data[i]!;
+          square += data[i]! * ((i % size) - 60) ** 2;
+        }
+        const own = (block * (block + 1)) / 3;
+        expect(Math.abs(sum / (255 * (2 * block + 1) ** 2) - 1)).toBeLessThan(0.03);
+        expect(Math.abs(Math.sqrt(square / sum - own) / sigma - 1)).toBeLessThan(0.12);
+      }),
+      { numRuns: 30 },
+    );
+  });
+
+  it('reaches no further than it says', () => {
+    for (const sigma of [0.4, 1, 2.7, 8]) {
+      const plane = newPlane(101, 1);
+      plane.data[50] = 255;
+      const { data } = blurPlane({ ...plane, height: 1 }, sigma);
+      const reach = blurReach(sigma);
+      data.forEach((value, x) => {
+        if (Math.abs(x - 50) > reach) expect(value).toBe(0);
+      });
+    }
+  });
+
+  it('keeps an even picture as it is, and lets no colour of clear pixels in', () => {
+    const even = { width: 20, height: 10, data: new Uint8ClampedArray(800).map((_, i) => [121, 60, 199, 255][i % 4]!) };
+    expect([...blurPixels(even, 3).data]).toEqual([...even.data]);
+    const half = { width: 40, height: 4, data: new Uint8ClampedArray(640) };
+    for (let i = 0; i < 160; i++) half.data.set(i % 40 < 20 ? [200, 10, 10, 255] : [0, 255, 0, 0], i * 4);
+    const { data } = blurPixels(half, 2);
+    for (let x = 0; x < 24; x++) expect(Math.abs(data[x * 4]! - 200)).toBeLessThanOrEqual(1);
+    expect(data[20 * 4 + 3]).toBeGreaterThan(60);
+    expect(data[20 * 4 + 3]).toBeLessThan(195);
+  });
+});

@@ -1,0 +1,100 @@
+import type { PhotoFill, Placement } from '../document/fill.js';
+import type { ItemProperties } from '../document/edit.js';
+import type { Box, Opening } from '../document/item.js';
+import type { Photo, Sheet } from '../document/project.js';
+import { boxMatrix } from '../geometry/box.js';
+import { applyVector, invert, multiply, rotation, type Point } from '../geometry/matrix.js';
+import type { Shaper } from '../lettering/shaper.js';
+import { openingHull, resolvePlacement, respectCover } from './opening-fit.js';
+import { normalTurn, scalePlacement, transformPlacement } from './placement.js';
+
+/** What the pointer moves. */
+export type Grip = 'opening' | 'photo' | 'both';
+
+/** What a gesture on an opening needs to know besides the opening. */
+export interface GripContext {
+  readonly sheet: Sheet;
+  readonly photos: Readonly<Record<string, Photo>>;
+  readonly shaper: Shaper;
+}
+
+interface PlacedPhoto {
+  readonly fill: PhotoFill;
+  readonly placement: Placement;
+  readonly photo: Photo;
+}
+
+/** The photo of an opening with a placement of its own; undefined for other fills and for shared placements. */
+export function placedPhoto(opening: Opening, context: GripContext): PlacedPhoto | undefined {
+  const { fill } = opening;
+  if (fill.type !== 'photo' || typeof fill.placement === 'string') return undefined;
+  const photo = context.photos[fill.photoId];
+  const placement = resolvePlacement(fill, context.sheet);
+  return photo && placement ? { fill, placement, photo } : undefined;
+}
+
+/** Moves what the grip says by `delta` px of the sheet. The photo keeps its opening covered. */
+export function moveByGrip(opening: Opening, grip: Grip, delta: Point, context: GripContext): ItemProperties {
+  const placed = placedPhoto(opening, context);
+  const { box } = opening;
+  if (placed && grip === 'photo') {
+    const local = applyVector(rotation(-box.turn), delta);
+    return withPlacement(opening, placed, shifted(placed.placement, local), context);
+  }
+  const moved: Box = { ...box, x: box.x + delta.x, y: box.y + delta.y };
+  if (!placed || grip === 'both') return { box: moved };
+  return setBoxByGrip(opening, 'opening', moved, context);
+}
+
+function shifted(placement: Placement, by: Point): Placement {
+  return { ...placement, x: placement.x + by.x, y: placement.y + by.y };
+}
+
+/**
+ * Gives the opening another box. With *Both* the photo goes along: scaled where the box keeps its proportions,
+ * otherwise only moved, since a photo is never squashed. With the other grips it stays where it is on the sheet.
+ */
+export function setBoxByGrip(opening: Opening, grip: Grip, box: Box, context: GripContext): ItemProperties {
+  const placed = placedPhoto(opening, context);
+  if (!placed) return { box };
+  const before = opening.box;
+  const [fx, fy] = [box.width / before.width, box.height / before.height];
+  let { placement } = placed;
+  if (grip === 'both') {
+    const proportional = Math.abs(fx - fy) < 1e-9 * Math.max(fx, fy);
+    placement = { ...placement, x: placement.x * fx, y: placement.y * fy, scale: placement.scale * (proportional ? fx : 1) };
+  } else {
+    placement = transformPlacement(multiply(invert(boxMatrix(box)), boxMatrix(before)), placement);
+  }
+  return { box, ...withPlacement({ ...opening, box }, placed, placement, context) };
+}
+
+/** Scales the photo about a point of the box's own frame; it keeps its opening covered. */
+export function scalePhoto(opening: Opening, factor: number, about: Point, context: GripContext): ItemProperties {
+  const placed = placedPhoto(opening, context);
+  if (!placed) return {};
+  return withPlacement(opening, placed, scalePlacement(placed.placement, factor, about), context);
+}
+
+/** Turns the photo to `turn` degrees (relative to its opening) about its own middle. */
+export function turnPhoto(opening: Opening, turn: number, context: GripContext): ItemProperties {
+  const placed = placedPhoto(opening, context);
+  if (!placed) return {};
+  return withPlacement(opening, placed, { ...placed.placement, turn: normalTurn(turn) }, context);
+}
+
+/** Gives the photo this placement, or the nearest one that keeps the opening covered. */
+export function placePhoto(opening: Opening, placement: Placement, context: GripContext): ItemProperties {
+  const placed = placedPhoto(opening, context);
+  return placed ? withPlacement(opening, placed, placement, context) : {};
+}
+
+function withPlacement(
+  opening: Opening,
+  { fill, photo }: PlacedPhoto,
+  placement: Placement,
+  context: GripContext,
+): ItemProperties {
+  const hull = openingHull(opening, context.shaper);
+  return { fill: { ...fill, fit: 'own', placement: respectCover(fill, placement, hull, photo) } };
+}

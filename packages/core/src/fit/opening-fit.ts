@@ -1,0 +1,82 @@
+import type { FitRule, PhotoFill, Placement } from '../document/fill.js';
+import type { Opening } from '../document/item.js';
+import type { Photo, Sheet } from '../document/project.js';
+import { areaInsideConvex, convexHull, signedArea, type Polygons } from '../geometry/polygon.js';
+import { apply } from '../geometry/matrix.js';
+import { cornersOf } from '../geometry/bounds.js';
+import { flatten } from '../geometry/path.js';
+import { isWarped, outlinePath } from '../geometry/outline-path.js';
+import type { Shaper } from '../lettering/shaper.js';
+import { fillOpening, keepCovered, type Hull } from './cover.js';
+import { placementMatrix, type Size } from './placement.js';
+import { wholePhoto } from './whole.js';
+
+/** The true outline of an opening as polygons in its box's own frame, px of the sheet. */
+export function openingPolygons(opening: Opening, shaper: Shaper): Float64Array[] {
+  return flatten(outlinePath(opening.outline, opening.box.width, opening.box.height, shaper), 0.1);
+}
+
+/** The hull that a photo has to cover. For an outline without area (a blank lettering), the box itself. */
+export function openingHull(opening: Opening, shaper: Shaper): Hull {
+  // A warped photo is laid out in the box first and put into the corners afterwards.
+  const hull = isWarped(opening.outline) ? [] : convexHull(openingPolygons(opening, shaper));
+  if (hull.length >= 6) return hull as Float64Array;
+  const { width, height } = opening.box;
+  return Float64Array.from([0, 0, width, 0, width, height, 0, height]);
+}
+
+/** Fits by rule; turn and flip are kept from `previous`. "Own" keeps what is there as far as it covers. */
+export function fitByRule(rule: FitRule, hull: Hull, photo: Size, previous?: Placement): Placement {
+  const turn = previous?.turn ?? 0;
+  const flip = { flipX: previous?.flipX ?? false, flipY: previous?.flipY ?? false };
+  return rule === 'whole' ? wholePhoto(hull, photo, turn, flip) : fillOpening(hull, photo, turn, flip);
+}
+
+/** The placement of a photo fill, looked up on the sheet when it is shared. */
+export function resolvePlacement(fill: PhotoFill, sheet: Sheet): Placement | undefined {
+  return typeof fill.placement === 'string' ? sheet.placements[fill.placement] : fill.placement;
+}
+
+/** `placement` moved so that the opening shows no gap, unless the fill says that gaps are wanted. */
+export function respectCover(fill: PhotoFill, placement: Placement, hull: Hull, photo: Size): Placement {
+  return fill.keepCovered === false ? placement : keepCovered(placement, hull, photo);
+}
+
+/** Share of the outline's area, 0..1, that the photo leaves uncovered. Overlapping letters count twice. */
+export function uncoveredShare(polygons: Polygons, placement: Placement, photo: Size): number {
+  const m = placementMatrix(placement, photo);
+  const corners = cornersOf({ x: 0, y: 0, ...photo }).map((p) => apply(m, p));
+  const area = Float64Array.from(corners.flatMap((p) => [p.x, p.y]));
+  let [whole, inside] = [0, 0];
+  for (const polygon of polygons) {
+    whole += signedArea(polygon);
+    inside += areaInsideConvex(polygon, area);
+  }
+  if (whole === 0) return 0;
+  const share = 1 - inside / whole;
+  // Below a millionth it is rounding, not a gap.
+  return share < 1e-6 ? 0 : Math.min(1, share);
+}
+
+/** Photo px per printed inch at this placement. */
+export function effectiveResolution(placement: Placement, sheet: Pick<Sheet, 'dpi'>): number {
+  return sheet.dpi / placement.scale;
+}
+
+/**
+ * The fill of an opening that takes `photo`. The rule of an earlier photo is kept and the new one is fitted by it;
+ * its turn and its cutout go with it.
+ */
+export function fillWithPhoto(opening: Opening, photo: Photo, shaper: Shaper): PhotoFill {
+  const before: Partial<PhotoFill> = opening.fill.type === 'photo' ? opening.fill : {};
+  const rule: FitRule = before.fit === 'whole' ? 'whole' : 'fill';
+  const { cutout: _gone, ...kept } = before;
+  return {
+    ...kept,
+    type: 'photo',
+    photoId: photo.id,
+    fit: rule,
+    placement: fitByRule(rule, openingHull(opening, shaper), photo),
+    ...(rule === 'whole' ? { keepCovered: false } : {}),
+  };
+}

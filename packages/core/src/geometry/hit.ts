@@ -1,0 +1,36 @@
+import type { Item, Opening } from '../document/item.js';
+import type { Shaper } from '../lettering/shaper.js';
+import { openingPolygons } from '../fit/opening-fit.js';
+import { boxMatrix } from './box.js';
+import { apply, invert, type Point } from './matrix.js';
+import { contains, distanceToEdge } from './polygon.js';
+import { isDrawable } from './outline-path.js';
+
+/** How to look for what lies under the pointer. */
+export interface HitOptions {
+  /** Reach beyond the outline in px of the sheet. */
+  readonly reach: number;
+  /** Locked items are passed over unless this is set. @default false */
+  readonly locked?: boolean;
+}
+
+/** Openings whose true outline holds the point (sheet px), from front to back. Lettering is hit in its whole box. */
+export function openingsAt(items: readonly Item[], at: Point, shaper: Shaper, options: HitOptions): Opening[] {
+  const found: Opening[] = [];
+  for (const item of items.toReversed()) {
+    if (item.hidden || (item.locked && !options.locked)) continue;
+    if (item.type === 'group') found.push(...openingsAt(item.items, at, shaper, options));
+    else if (isHit(item, at, shaper, options.reach)) found.push(item);
+  }
+  return found;
+}
+
+function isHit(opening: Opening, at: Point, shaper: Shaper, reach: number): boolean {
+  const { width, height } = opening.box;
+  const p = apply(invert(boxMatrix(opening.box)), at);
+  if (p.x < -reach || p.y < -reach || p.x > width + reach || p.y > height + reach) return false;
+  if (opening.outline.type === 'lettering') return true;
+  if (!isDrawable(opening.outline)) return false;
+  const polygons = openingPolygons(opening, shaper);
+  return contains(polygons, p) || distanceToEdge(polygons, p) <= reach;
+}

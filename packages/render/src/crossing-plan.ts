@@ -1,0 +1,198 @@
+import {
+  boxMatrix,
+  crossingZone,
+  cutoutFill,
+  filledBounds,
+  findItem,
+  hardCuts,
+  intersect,
+  invert,
+  meanScale,
+  multiply,
+  newPlane,
+  scaling,
+  toWholePixels,
+  transformBounds,
+  translation,
+  unite,
+  zoneReach,
+  type Bounds,
+  type Crossing,
+  type CrossingPart,
+  type CrossingZone,
+  type Item,
+  type Matrix,
+  type Plane,
+} from '@kadrosyn/core';
+import { alphaOfLayer, newLayer, type Drawing } from './drawing.js';
+import { paintsOf, partName, type Paint, type Splits } from './paints.js';
+import { photoToSheet } from './photo-pixels.js';
+import { shadowReach } from './reach.js';
+import { workingScale } from './working-size.js';
+
+/** A crossing as it is on a list of items, at working size. */
+export interface CrossingPlan {
+  readonly crossing: Crossing;
+  readonly zone: CrossingZone;
+  /** The unit that lies lower in the depth order is moved, and the other one it is moved above. */
+  readonly moved: CrossingPart;
+  readonly above: CrossingPart;
+  /** Px of the sheet to px of the planes. */
+  readonly toPlane: Matrix;
+  /** Where the zone's mask is not empty, px of the sheet. */
+  readonly area: Bounds;
+}
+
+interface Known {
+  readonly key: readonly unknown[];
+  readonly plan: CrossingPlan | null;
+}
+
+const plans = new WeakMap<Crossing, Known>();
+
+/** The parts that crossings of a list of items are with. */
+export function splitsOf(crossings: readonly Crossing[]): Splits {
+  const splits = new Map<string, Set<string>>();
+  for (const { lower, upper } of crossings) {
+    for (const { itemId, part } of [lower, upper]) {
+      if (part === 'whole') continue;
+      const parts = splits.get(itemId) ?? new Set();
+      splits.set(itemId, parts.add(part));
+    }
+  }
+  return splits;
+}
+
+/** The crossings whose two items both lie in this list. */
+export function crossingsAmong(items: readonly Item[], crossings: readonly Crossing[]): Crossing[] {
+  const ids = new Set(items.map(({ id }) => id));
+  return crossings.filter(({ lower, upper }) => ids.has(lower.itemId) && ids.has(upper.itemId) && lower.itemId !== upper.itemId);
+}
+
+/** Regions and zone of a crossing; null where the two do not meet. Kept until one of the items changes. */
+export function crossingPlan(crossing: Crossing, items: readonly Item[], splits: Splits, drawing: Drawing): CrossingPlan | null {
+  const [l, u] = [crossing.lower, crossing.upper].map(({ itemId }) => items.findIndex(({ id }) => id === itemId)) as [
+    number,
+    number,
+  ];
+  const [low, high] = l < u ? [l, u] : [u, l];
+  const involved = items.slice(low, high + 1).filter(({ hidden }) => !hidden);
+  const scale = workingScale(drawing);
+  const raised = raisedAbove(items[low]!, items.slice(0, low), drawing.sheet.crossings).filter(({ hidden }) => !hidden);
+  const key = [scale, drawing.sheet.placements, drawing.resources.version, ...raised, ...involved];
+  const known = plans.get(crossing);
+  if (known?.key.length === key.length && known.key.every((value, i) => value === key[i])) return known.plan;
+  const plan = makePlan(crossing, items, low, high, raised, l < u, splits, scale, drawing);
+  plans.set(crossing, { key, plan });
+  return plan;
+}
+
+function makePlan(
+  crossing: Crossing,
+  items: readonly Item[],
+  low: number,
+  high: number,
+  raised: readonly Item[],
+  lowerIsLow: boolean,
+  splits: Splits,
+  scale: number,
+  drawing: Drawing,
+): CrossingPlan | null {
+  const { width, height } = drawing.sheet;
+  const [moved, above] = lowerIsLow ? [crossing.lower, crossing.upper] : [crossing.upper, crossing.lower];
+  const whole = toWholePixels({ x: 0, y: 0, width: width * scale, height: height * scale });
+  const onWhole: Drawing = { ...drawing, view: scaling(scale), clip: whole, silhouette: true, isWorkingSize: true };
+  const paintsFor = (item: Item, part: string): Paint[] =>
+    paintsOf([item], splits, onWhole).filter(({ name }) => namesOf({ itemId: item.id, part }, [name]).length > 0);
+  const [lowItem, highItem] = [items[low]!, items[high]!];
+  const [lowPaints, highPaints] = [paintsFor(lowItem, moved.part), paintsFor(highItem, above.part)];
+  const [lowBounds, highBounds] = [lowPaints, highPaints].map((paints) =>
+    paints.map(({ bounds }) => bounds).reduce<Bounds | null>((a, b) => (a ? unite(a, b) : b), null),
+  );
+  const reach = { lower: reachOf(lowItem) * scale, upper: reachOf(highItem) * scale };
+  const shared = lowBounds && highBounds && intersect(lowBounds, highBounds);
+  const area = shared && intersect(toWholePixels(shared, zoneReach(Math.max(reach.lower, reach.upper)) + 3), whole);
+  if (!area) return null;
+  const toPlane = multiply(translation(-area.x, -area.y), scaling(scale));
+  const between = [...raised, ...items.slice(low + 1, high).filter(({ hidden }) => !hidden)];
+  const betweenPaints = between
+    .flatMap((item) => paintsOf([item], splits, onWhole))
+    .filter(({ name }) => !name.endsWith('#subject'));
+  const zone = crossingZone({
+    lower: coverage(lowPaints, area, onWhole),
+    upper: coverage(highPaints, area, onWhole),
+    between: betweenPaints.some(({ bounds }) => intersect(bounds, area)) ? coverage(betweenPaints, area, onWhole) : null,
+    crossing,
+    lowerIsMarked: lowerIsLow,
+    toPlane: multiply(toPlane, marksToSheet(crossing, drawing)),
+    sheetArea: width * height * scale * scale,
+    shadowReach: reach,
+  });
+  const inMask = zone.mask ? filledBounds(zone.mask) : { x: 0, y: 0, width: 0, height: 0 };
+  return { crossing, zone, moved, above, toPlane, area: transformBounds(invert(toPlane), inMask) };
+}
+
+/** Items from below that other crossings may raise above `item`: where they lie on it, it may not be moved past them in passing. */
+function raisedAbove(item: Item, below: readonly Item[], crossings: readonly Crossing[]): Item[] {
+  const partners = new Set(
+    crossings
+      .filter(({ lower, upper }) => lower.itemId === item.id || upper.itemId === item.id)
+      .map(({ lower, upper }) => (lower.itemId === item.id ? upper.itemId : lower.itemId)),
+  );
+  return below.filter(({ id }) => partners.has(id));
+}
+
+/** The names among `names` that a part of an item stands for. */
+export function namesOf({ itemId, part }: CrossingPart, names: readonly string[]): string[] {
+  if (part !== 'whole') return names.filter((name) => name === partName(itemId, part));
+  return names.filter((name) => name === itemId || (name.startsWith(`${itemId}#`) && !name.endsWith('#subject')));
+}
+
+function coverage(paints: readonly Paint[], area: Bounds, drawing: Drawing): Plane {
+  const touching = paints.filter(({ bounds }) => intersect(bounds, area));
+  const drawn = touching.filter(({ cover }) => !cover);
+  const layer = drawn.length > 0 ? newLayer(area, drawing.resources) : null;
+  if (layer) for (const paint of drawn) paint.draw(layer);
+  const plane = layer ? alphaOfLayer(layer) : newPlane(area.width, area.height);
+  for (const { cover } of touching) if (cover) layOver(plane, area, cover);
+  return plane;
+}
+
+/** Adds what a plane covers to another. */
+function layOver(onto: Plane, area: Bounds, { plane, x, y }: NonNullable<Paint['cover']>): void {
+  const common = intersect(area, { x, y, width: plane.width, height: plane.height });
+  if (!common) return;
+  for (let row = common.y; row < common.y + common.height; row++) {
+    let to = (row - area.y) * onto.width + common.x - area.x;
+    let from = (row - y) * plane.width + common.x - x;
+    for (let n = 0; n < common.width; n++, to++, from++) {
+      const value = plane.data[from]!;
+      if (value !== 0) onto.data[to] = value + (onto.data[to]! * (255 - value)) / 255;
+    }
+  }
+}
+
+function reachOf(item: Item): number {
+  const own = shadowReach(item.finish?.shadow);
+  return item.type === 'opening' ? Math.max(own, shadowReach(item.overhangs?.shadow)) : own;
+}
+
+/**
+ * Marks of a crossing go with its lower item: they are px of its photo where that has a cutout, else px of its box (of the sheet
+ * for a group).
+ */
+export function marksToSheet(crossing: Crossing, drawing: Drawing): Matrix {
+  const item = findItem(drawing.sheet.items, crossing.lower.itemId);
+  if (item?.type !== 'opening') return scaling(1);
+  const fill = cutoutFill(item);
+  return (fill && photoToSheet(item, fill, drawing)) ?? boxMatrix(item.box);
+}
+
+/** Length in px of the sheet along which over turns to under in the middle of things, for each cut line of the crossing. */
+export function hardCutsOf(plan: CrossingPlan): { readonly length: number; readonly at: { x: number; y: number } | null }[] {
+  const scale = meanScale(plan.toPlane);
+  return hardCuts(plan.zone).map(({ length, at }) => ({
+    length: length / scale,
+    at: at && { x: at.x / scale + plan.area.x, y: at.y / scale + plan.area.y },
+  }));
+}

@@ -1,0 +1,76 @@
+import { tracePath, type Opening, type Path } from '@kadrosyn/core';
+import { clipTo } from './draft.js';
+import { lay, newLayer, type Drawing, type Layer } from './drawing.js';
+import type { Context2D } from './environment.js';
+import { keepInside, takeOut } from './fill-path.js';
+import { boxOnTarget, ink } from './ink.js';
+import { strokePath } from './outline-paths.js';
+import { setMatrix } from './set-matrix.js';
+
+/**
+ * Draws the outline of an opening over what the layer holds.
+ * @param cut - takes away what of an inner or outer outline lies on the wrong side.
+ */
+export function drawOutline(layer: Layer, opening: Opening, path: Path, cut: boolean, drawing: Drawing): void {
+  const { outline } = opening.finish;
+  if (!outline) return;
+  const isQuick = layer.draft && outline.align === 'inside' && !outline.widths;
+  if (isQuick) return strokeInside(layer, opening, path, outline, drawing);
+  const scratch = newLayer(layer.bounds, drawing.resources);
+  const { context } = scratch;
+  setMatrix(context, boxOnTarget(opening, scratch, drawing));
+  if (outline.widths && opening.outline.type === 'rectangle') fillFrame(context, opening, outline.widths, outline.align);
+  else {
+    context.strokeStyle = '#000000';
+    context.lineWidth = outline.align === 'centre' ? outline.width : outline.width * 2;
+    context.lineJoin = outline.join ?? 'miter';
+    context.miterLimit = 4;
+    context.beginPath();
+    tracePath(strokePath(opening, path), context);
+    context.stroke();
+    if (cut && outline.align !== 'centre') {
+      const toScratch = boxOnTarget(opening, scratch, drawing);
+      if (outline.align === 'inside') keepInside(context, toScratch, path);
+      else takeOut(context, toScratch, path);
+    }
+  }
+  ink(scratch, opening, { type: 'colour', colour: outline.paint }, drawing);
+  lay(layer, scratch);
+}
+
+/** An inner outline in a frame of a drag: a stroke of twice the width, clipped. */
+function strokeInside(
+  layer: Layer,
+  opening: Opening,
+  path: Path,
+  { paint, width, join }: NonNullable<Opening['finish']['outline']>,
+  drawing: Drawing,
+): void {
+  const { context } = layer;
+  context.save();
+  clipTo(context, boxOnTarget(opening, layer, drawing), path);
+  [context.strokeStyle, context.lineWidth, context.lineJoin, context.miterLimit] = [paint, width * 2, join ?? 'miter', 4];
+  context.beginPath();
+  tracePath(strokePath(opening, path), context);
+  context.stroke();
+  context.restore();
+}
+
+/** A frame whose four sides have their own widths. */
+function fillFrame(
+  context: Context2D,
+  { box }: Opening,
+  widths: { readonly top: number; readonly right: number; readonly bottom: number; readonly left: number },
+  align: 'inside' | 'centre' | 'outside',
+): void {
+  const out = align === 'inside' ? 0 : align === 'centre' ? 0.5 : 1;
+  const rectangle = (share: number): void => {
+    const [left, top] = [widths.left * share, widths.top * share];
+    context.rect(-left, -top, box.width + left + widths.right * share, box.height + top + widths.bottom * share);
+  };
+  context.fillStyle = '#000000';
+  context.beginPath();
+  rectangle(out);
+  rectangle(out - 1);
+  context.fill('evenodd');
+}

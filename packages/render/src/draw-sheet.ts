@@ -1,0 +1,121 @@
+import {
+  intersect,
+  multiply,
+  scaling,
+  translation,
+  type Bounds,
+  type Fill,
+  type Item,
+  type Matrix,
+  type Opening,
+  type Sheet,
+} from '@kadrosyn/core';
+import { composeItems } from './compose.js';
+import type { Drawing, Target } from './drawing.js';
+import { paintsOf } from './paints.js';
+import type { Context2D } from './environment.js';
+import type { RenderResources } from './resources.js';
+import { setMatrix } from './set-matrix.js';
+
+/** Where the sheet lies on the canvas, in px of the canvas. */
+export interface SheetView {
+  /** px of the canvas per px of the sheet. */
+  readonly scale: number;
+  /** Whole px, so that the edge of the sheet is sharp and its pixels are those of an export. */
+  readonly left: number;
+  readonly top: number;
+}
+
+/** Maps px of the sheet to px of the canvas. */
+export function viewMatrix(view: SheetView): Matrix {
+  return multiply(translation(view.left, view.top), scaling(view.scale));
+}
+
+/** The size of a sheet in whole px of the canvas. A sheet is never smaller than 1 px. */
+export function sheetSize(sheet: Pick<Sheet, 'width' | 'height'>, scale: number): { width: number; height: number } {
+  return { width: Math.max(1, Math.round(sheet.width * scale)), height: Math.max(1, Math.round(sheet.height * scale)) };
+}
+
+/**
+ * Draws background and items, the crossings in their local order. The context should be clipped to what is wanted.
+ * @param part - only this much of the canvas is wanted, px of the canvas; all of it when absent.
+ */
+export function drawSheet(context: Context2D, sheet: Sheet, view: SheetView, resources: RenderResources, part?: Bounds): void {
+  context.save();
+  clipToSheet(context, sheet, view);
+  const drawing = drawingOf(context, sheet, view, resources);
+  const backdrop = (target: Target): void => drawBackdrop(target, drawing!);
+  if (drawing) composeItems({ context, x: 0, y: 0 }, sheet.items, drawing, backdrop, part);
+  context.restore();
+}
+
+/** A pass over all of the sheet that the canvas shows; null where that is nothing. */
+export function drawingOf(context: Context2D, sheet: Sheet, view: SheetView, resources: RenderResources): Drawing | null {
+  const { width, height } = context.canvas;
+  const clip = intersect({ x: view.left, y: view.top, ...sheetSize(sheet, view.scale) }, { x: 0, y: 0, width, height });
+  return clip && { sheet, view: viewMatrix(view), resources, clip, compose: composeItems };
+}
+
+/** Draws one item on its own, for a small picture of it. @param view - px of the sheet to px of the canvas. */
+export function drawItem(context: Context2D, item: Item, sheet: Sheet, view: Matrix, resources: RenderResources): void {
+  const { width, height } = context.canvas;
+  const drawing: Drawing = { sheet, view, resources, clip: { x: 0, y: 0, width, height }, compose: composeItems };
+  composeItems({ context, x: 0, y: 0 }, [item], drawing, null);
+}
+
+/** Limits drawing to the sheet's whole px; such a clip has no soft edge, so it is the same everywhere. */
+export function clipToSheet(context: Context2D, sheet: Sheet, view: SheetView): void {
+  const { width, height } = sheetSize(sheet, view.scale);
+  context.setTransform(1, 0, 0, 1, 0, 0);
+  context.beginPath();
+  context.rect(view.left, view.top, width, height);
+  context.clip();
+}
+
+/** The background and, over it, the veil that makes what lies upon it readable. */
+export function drawBackdrop(target: Target, drawing: Drawing): void {
+  const { sheet } = drawing;
+  for (const paint of paintsOf([backgroundOpening(sheet)], new Map(), drawing)) paint.draw(target);
+  const { colour, strength = 0.5 } = sheet.veil ?? {};
+  if (!colour) return;
+  const veil: Opening = {
+    ...backgroundOpening(sheet),
+    id: 'veil',
+    fill: { type: 'colour', colour },
+    finish: { opacity: strength },
+  };
+  for (const paint of paintsOf([veil], new Map(), drawing)) paint.draw(target);
+}
+
+const backgrounds = new WeakMap<Fill, { readonly opening: Opening; readonly veil: Sheet['veil'] }>();
+
+/** The background as an opening one px larger than the sheet, since a sheet in mm may end within a px. */
+function backgroundOpening(sheet: Sheet): Opening {
+  const known = backgrounds.get(sheet.background);
+  const isSame =
+    known?.veil === sheet.veil && known?.opening.box.width === sheet.width + 2 && known.opening.box.height === sheet.height + 2;
+  if (known && isSame) return known.opening;
+  const opening: Opening = {
+    type: 'opening',
+    id: 'background',
+    name: 'Sheet colour',
+    kind: 'artwork',
+    outline: { type: 'rectangle', radii: [0, 0, 0, 0] },
+    box: { x: -1, y: -1, width: sheet.width + 2, height: sheet.height + 2, turn: 0 },
+    fill: veiled(sheet),
+    finish: {},
+  };
+  backgrounds.set(sheet.background, { opening, veil: sheet.veil });
+  return opening;
+}
+
+/** The background in the tone of the veil. */
+function veiled({ background, veil }: Sheet): Fill {
+  return veil?.tone && background.type === 'photo' ? { ...background, tone: veil.tone } : background;
+}
+
+/** Clears a canvas whatever its transform. */
+export function clearCanvas(context: Context2D): void {
+  setMatrix(context, { a: 1, b: 0, c: 0, d: 1, e: 0, f: 0 });
+  context.clearRect(0, 0, context.canvas.width, context.canvas.height);
+}

@@ -1,0 +1,198 @@
+import { letterIdsOf, meanScale, type Bounds, type Group, type Item, type Opening, type Plane } from '@kadrosyn/core';
+import { drawPlainly, isPlain } from './draw-opening.js';
+import { alphaOfLayer, lay, newLayer, type Drawing, type Layer, type Target } from './drawing.js';
+import { coverPath } from './ink.js';
+import { once } from './once.js';
+import { bodyBounds, bodyLayer } from './opening-body.js';
+import { overhangBounds, subjectBounds, subjectLayer, subjectPlan, uniteBounds, type SubjectPlan } from './subject.js';
+import { partPath } from './outline-paths.js';
+import { shadowReach } from './reach.js';
+import { drawShadow } from './shadow.js';
+
+/** Something that is painted in one go: an item, the subject of one, or a letter. */
+export interface Paint {
+  /** Id of the item, or of the item and its part. */
+  readonly name: string;
+  readonly itemId: string;
+  /** View px that it can touch. */
+  readonly bounds: Bounds;
+  draw(target: Target): void;
+  /** Whether it is clear or blended, so that what lies below shows through. */
+  readonly isMixed: boolean;
+  /** The layer that it would lay, for this much of the view; for paints that are made anew wherever they are drawn. */
+  readonly make?: (part: Bounds) => Layer | null;
+  /** What it covers, where that is known already: a plane whose first px is at x, y of the view. */
+  readonly cover?: { readonly plane: Plane; readonly x: number; readonly y: number };
+}
+
+/** Parts of items that are painted apart, since a crossing is with one of them: 'subject' or ids of letters, by item. */
+export type Splits = ReadonlyMap<string, ReadonlySet<string>>;
+
+export function partName(itemId: string, part: string): string {
+  return part === 'whole' ? itemId : `${itemId}#${part}`;
+}
+
+/** The paints of a list of items, from back to front; what is hidden or not wanted is left out. */
+export function paintsOf(items: readonly Item[], splits: Splits, drawing: Drawing): Paint[] {
+  return items.flatMap((item) => {
+    if (item.hidden) return [];
+    if (item.type === 'group') return groupPaint(item, drawing);
+    const split = splits.get(item.id);
+    if (split?.has('subject')) return subjectPaints(item, drawing);
+    if (split && item.outline.type === 'lettering') return letterPaints(item, drawing);
+    return openingPaint(item, drawing);
+  });
+}
+
+function operationOf(blend: Opening['finish']['blend'], drawing: Drawing): GlobalCompositeOperation {
+  return blend === undefined || blend === 'normal' || drawing.silhouette ? 'source-over' : blend;
+}
+
+function paint(item: Item, part: string, bounds: Bounds | null, draw: (target: Target) => void): Paint[] {
+  const { opacity = 1, blend = 'normal' } = item.type === 'group' ? item : item.finish;
+  const isMixed = opacity < 1 || blend !== 'normal';
+  return bounds ? [{ name: partName(item.id, part), itemId: item.id, bounds, isMixed, draw }] : [];
+}
+
+function layerPaint(opening: Opening, part: string, bounds: Bounds | null, make: () => Layer | null, drawing: Drawing): Paint[] {
+  const { layers } = drawing.resources;
+  const layer = once(layers && !drawing.silhouette ? () => layers.layer(opening, part, drawing, make) : make);
+  const { opacity = 1, blend } = opening.finish;
+  return paint(opening, part, bounds, (target) => {
+    const made = layer();
+    if (made) lay(target, made, drawing.silhouette ? 1 : opacity, operationOf(blend, drawing));
+  });
+}
+
+function openingPaint(opening: Opening, drawing: Drawing): Paint[] {
+  const plan = opening.overhangs ? subjectPlan(opening, drawing) : null;
+  const body = bodyBounds(opening, undefined, drawing);
+  if (!plan?.hasTongue) {
+    if (isDirect(opening, drawing)) return paint(opening, 'whole', body, (target) => drawPlainly(target, opening, drawing));
+    return layerPaint(opening, 'whole', body, () => bodyLayer(opening, undefined, drawing), drawing);
+  }
+  const bounds = uniteBounds(body, overhangBounds(opening, plan, drawing));
+  const make = (): Layer | null => {
+    const tongue = subjectLayer(opening, plan, 'tongue', drawing);
+    const below = bodyLayer(opening, undefined, drawing);
+    if (!tongue || !below) return tongue ?? below;
+    const layer = newLayer(uniteBounds(tongue.bounds, below.bounds)!, drawing.resources);
+    lay(layer, below);
+    lay(layer, tongue);
+    return layer;
+  };
+  return layerPaint(opening, 'whole', bounds, make, drawing);
+}
+
+/**
+ * Whether an opening is drawn straight onto the target: in frames of a drag whatever needs no layer, else only what has neither soft edges
+ * nor clear places, since canvases round those differently, and cut slanting edges otherwise at their own border.
+ */
+function isDirect(opening: Opening, { resources, silhouette }: Drawing): boolean {
+  if (!isPlain(opening)) return false;
+  const { outline, box, fill, finish } = opening;
+  const isUpright = outline.type === 'rectangle' && outline.radii.every((radius) => radius === 0) && box.turn % 90 === 0;
+  const isSolid = fill.type === 'photo' || (fill.type === 'colour' && fill.colour.length === 7);
+  const isMixed = (finish.opacity ?? 1) < 1 || (finish.blend ?? 'normal') !== 'normal';
+  return resources.draft === true || silhouette === true || (isUpright && !box.shear && isSolid && !isMixed);
+}
+
+/** Body and subject apart. Where the subject is moved above something, all of it is shown, not its overhang alone. */
+function subjectPaints(opening: Opening, drawing: Drawing): Paint[] {
+  const plan = subjectPlan(opening, drawing);
+  if (plan && drawing.silhouette && drawing.isWorkingSize) return subjectCovers(opening, plan, drawing);
+  const body = layerPaint(
+    opening,
+    'body',
+    bodyBounds(opening, undefined, drawing),
+    () => bodyLayer(opening, undefined, drawing),
+    drawing,
+  );
+  if (!plan) return body;
+  const bounds = subjectBounds(opening, plan, drawing);
+  const tongue = plan.hasTongue
+    ? layerPaint(opening, 'tongue', bounds, () => subjectLayer(opening, plan, 'tongue', drawing), drawing)
+    : [];
+  return [...body, ...tongue, ...wholeSubjectPaint(opening, plan, bounds, drawing)];
+}
+
+/** Silhouettes at working size, where the plan of the subject has them. */
+function subjectCovers(opening: Opening, plan: SubjectPlan, drawing: Drawing): Paint[] {
+  const { e, f } = plan.toPlane;
+  const bounds = subjectBounds(opening, plan, drawing);
+  const cover = (part: string, plane: Plane): Paint[] =>
+    paint(opening, part, bounds, () => undefined).map((made) => ({ ...made, cover: { plane, x: -e, y: -f } }));
+  return [
+    ...paint(opening, 'body', bodyBounds(opening, undefined, drawing), (target) => drawBody(opening, target, drawing)),
+    ...(plan.hasTongue ? cover('tongue', plan.tongueCover()) : []),
+    ...cover('subject', plan.wholeCover()),
+  ];
+}
+
+function drawBody(opening: Opening, target: Target, drawing: Drawing): void {
+  const made = bodyLayer(opening, undefined, drawing);
+  if (made) lay(target, made);
+}
+
+/** All of a subject: it is only ever seen within zones, and made for each of them at its size. */
+function wholeSubjectPaint(opening: Opening, plan: SubjectPlan, bounds: Bounds | null, drawing: Drawing): Paint[] {
+  const { opacity = 1, blend } = opening.finish;
+  const make = (part: Bounds): Layer | null => subjectLayer(opening, plan, 'whole', drawing, part);
+  const draw = (target: Target): void => {
+    const { width, height } = target.context.canvas;
+    const made = make({ x: target.x, y: target.y, width, height });
+    if (made) lay(target, made, drawing.silhouette ? 1 : opacity, operationOf(blend, drawing));
+  };
+  return paint(opening, 'subject', bounds, draw).map((made) => ({ ...made, make }));
+}
+
+function letterPaints(opening: Opening, drawing: Drawing): Paint[] {
+  if (opening.outline.type !== 'lettering') return [];
+  const { outline, rim, innerShade } = opening.finish;
+  const isBare = drawing.silhouette && !outline && !rim && !innerShade && opening.fill.type !== 'photo';
+  return letterIdsOf(opening.outline).flatMap((id) => {
+    const bounds = bodyBounds(opening, id, drawing);
+    // The silhouette of a letter that is nothing but filled needs no layer.
+    if (isBare)
+      return paint(opening, id, bounds, (target) => {
+        if (opening.fill.type !== 'none')
+          coverPath(target, opening, partPath(opening, id, drawing.resources.shaper).path, drawing);
+      });
+    return layerPaint(opening, id, bounds, () => bodyLayer(opening, id, drawing), drawing);
+  });
+}
+
+/** A group is put together on its own and laid down as one. */
+function groupPaint(group: Group, drawing: Drawing): Paint[] {
+  const shadow = drawing.silhouette ? undefined : group.finish?.shadow;
+  const bounds = groupBounds(group, drawing);
+  const layer = once(() => {
+    if (!bounds) return null;
+    const made = newLayer(bounds, drawing.resources);
+    drawing.compose(made, group.items, drawing, null);
+    if (!shadow) return made;
+    const under = newLayer(bounds, drawing.resources);
+    drawShadow(under, alphaOfLayer(made), shadow, drawing);
+    lay(under, made);
+    return under;
+  });
+  return paint(group, 'whole', bounds, (target) => {
+    const made = layer();
+    if (made) lay(target, made, drawing.silhouette ? 1 : (group.opacity ?? 1), operationOf(group.blend, drawing));
+  });
+}
+
+function groupBounds(group: Group, drawing: Drawing): Bounds | null {
+  const reach = Math.ceil(shadowReach(drawing.silhouette ? undefined : group.finish?.shadow) * meanScale(drawing.view));
+  const inner = paintsOf(group.items, new Map(), drawing)
+    .map(({ bounds }) => bounds)
+    .reduce<Bounds | null>(uniteBounds, null);
+  return inner && { x: inner.x - reach, y: inner.y - reach, width: inner.width + 2 * reach, height: inner.height + 2 * reach };
+}
+
+/** View px that an item can touch with everything that belongs to it; null where that is nothing. */
+export function itemBounds(item: Item, drawing: Drawing): Bounds | null {
+  return paintsOf([item], new Map(), drawing)
+    .map(({ bounds }) => bounds)
+    .reduce<Bounds | null>(uniteBounds, null);
+}

@@ -1,0 +1,18 @@
+import type { Photo, Shaper } from '@kadrosyn/core';
+import type { RenderEnvironment } from './environment.js';
+import type { LayerCache } from './layer-cache.js';
+import type { PhotoSource } from './photo-source.js';
+
+/** All that drawing a sheet needs besides the sheet. */
+export interface RenderResources {
+  readonly environment: RenderEnvironment;
+  readonly photos: Readonly<Record<string, Photo>>;
+  readonly source: PhotoSource;
+  readonly shaper: Shaper;
+  /** While something is dragged: quicker, and up to 2 steps of a channel off. @default false */
+  readonly draft?: boolean;
+  /** Raised whenever the source has other levels than before. @default undefined */
+  readonly version?: number;
+  /** Keeps layers of items from one frame to the next. */
+  readonly layers?: LayerCache;
+}

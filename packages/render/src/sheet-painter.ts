@@ -1,0 +1,183 @@
+import { intersect, type Bounds, type Item, type Sheet } from '@kadrosyn/core';
+import { composeItems } from './compose.js';
+import { clearCanvas, clipToSheet, drawBackdrop, drawingOf, drawSheet, type SheetView } from './draw-sheet.js';
+import type { Drawing } from './drawing.js';
+import type { Context2D, Surface } from './environment.js';
+import { LayerCache } from './layer-cache.js';
+import { itemBounds } from './paints.js';
+import type { RenderResources } from './resources.js';
+import { uniteBounds } from './subject.js';
+
+/** How a frame was made; shown by benchmarks and tests. */
+export type Painted = 'nothing' | 'part' | 'whole';
+
+interface Frame {
+  readonly sheet: Sheet;
+  readonly view: SheetView;
+  /** Raised whenever a photo level or the size of the canvas changed. */
+  readonly version: number;
+}
+
+/** Bytes of layers that are kept while something is dragged. */
+const LAYER_BUDGET = 192 * 2 ** 20;
+
+/** What lies below and above the item that is being changed, each drawn once. */
+interface Layers {
+  readonly index: number;
+  readonly below: Surface;
+  readonly above: { readonly surface: Surface; readonly bounds: Bounds } | null;
+}
+
+/**
+ * Keeps a canvas in step with a sheet. While one item changes from frame to frame, only the rectangle that it left and
+ * the one that it now takes are redrawn, over cached layers; `settle` draws the exact picture when the gesture is over.
+ */
+export class SheetPainter {
+  private last: Frame | null = null;
+  private layers: Layers | null = null;
+  private approximate = false;
+  private readonly cache = new LayerCache(LAYER_BUDGET);
+
+  /** @param context - of the canvas that is shown, kept in main memory. */
+  constructor(private readonly context: Context2D) {}
+
+  /** Brings the canvas up to date. Unchanged sheets cost a comparison. */
+  paint(sheet: Sheet, view: SheetView, version: number, resources: RenderResources): Painted {
+    const next: Frame = { sheet, view, version };
+    const last = this.last;
+    this.last = next;
+    if (last && sameView(last, next)) {
+      if (last.sheet === sheet) return 'nothing';
+      const index = onlyChange(last.sheet, sheet);
+      if (index !== null && this.paintPart(last, next, index, resources)) return 'part';
+    }
+    this.paintWhole(next, resources);
+    return 'whole';
+  }
+
+  /** Replaces what was put together from layers by the exact picture. Call it when a gesture ends. */
+  settle(resources: RenderResources): void {
+    this.layers = null;
+    if (this.last && this.approximate) this.paintWhole(this.last, resources);
+  }
+
+  /** Forgets everything, for example when the canvas was resized. */
+  reset(): void {
+    this.last = null;
+    this.layers = null;
+  }
+
+  private paintWhole(frame: Frame, resources: RenderResources): void {
+    this.layers = null;
+    this.approximate = resources.draft ?? false;
+    clearCanvas(this.context);
+    drawSheet(this.context, frame.sheet, frame.view, resources);
+  }
+
+  private paintPart(last: Frame, next: Frame, index: number, resources: RenderResources): boolean {
+    const { context } = this;
+    const draft: RenderResources = { ...resources, draft: true, layers: this.cache, version: next.version };
+    const [before, now] = [last, next].map(({ sheet }) => drawingOf(context, sheet, next.view, draft));
+    if (!before || !now) return true;
+    const bounds = uniteBounds(itemBounds(last.sheet.items[index]!, before), itemBounds(next.sheet.items[index]!, now));
+    const dirty = bounds && intersect(bounds, now.clip);
+    if (!dirty) return true;
+    this.approximate = true;
+    context.save();
+    clipToSheet(context, next.sheet, next.view);
+    context.beginPath();
+    context.rect(dirty.x, dirty.y, dirty.width, dirty.height);
+    context.clip();
+    if (canBeLayered(next.sheet, index)) this.paintLayered(now, index, dirty);
+    else {
+      context.clearRect(dirty.x, dirty.y, dirty.width, dirty.height);
+      drawSheet(context, next.sheet, next.view, draft, dirty);
+    }
+    context.restore();
+    return true;
+  }
+
+  /** Below, the item itself, above: the first and the last from cached layers. */
+  private paintLayered(drawing: Drawing, index: number, dirty: Bounds): void {
+    const { context } = this;
+    if (this.layers?.index !== index) this.layers = this.buildLayers(drawing, index);
+    const { below, above } = this.layers;
+    // Replaces what was there, which saves clearing it first.
+    context.globalCompositeOperation = 'copy';
+    copy(context, below, dirty);
+    context.globalCompositeOperation = 'source-over';
+    composeItems({ context, x: 0, y: 0 }, [drawing.sheet.items[index]!], drawing, null, dirty);
+    const covered = above && intersect(above.bounds, dirty);
+    if (!covered) return;
+    context.setTransform(1, 0, 0, 1, 0, 0);
+    copy(context, above.surface, covered);
+  }
+
+  private buildLayers(drawing: Drawing, index: number): Layers {
+    const { sheet, resources, clip } = drawing;
+    const { width, height } = this.context.canvas;
+    const exact: Drawing = { ...drawing, resources: { ...resources, draft: false } };
+    const onto = (surface: Surface) => {
+      surface.context.beginPath();
+      surface.context.rect(clip.x, clip.y, clip.width, clip.height);
+      surface.context.clip();
+      return { context: surface.context, x: 0, y: 0 };
+    };
+    const below = resources.environment.createSurface(width, height);
+    composeItems(onto(below), sheet.items.slice(0, index), exact, (target) => drawBackdrop(target, exact));
+    const upper = sheet.items.slice(index + 1);
+    const bounds = upper.map((item) => itemBounds(item, exact)).reduce(uniteBounds, null);
+    if (!bounds) return { index, below, above: null };
+    const surface = resources.environment.createSurface(width, height);
+    composeItems(onto(surface), upper, exact, null);
+    return { index, below, above: { surface, bounds } };
+  }
+}
+
+/**
+ * Whether an item can be drawn between layers of what lies below and above it: nothing above may mix with what it lies on, and no
+ * crossing may reach across.
+ */
+function canBeLayered({ items, crossings }: Sheet, index: number): boolean {
+  if (items.slice(index + 1).some(mixes)) return false;
+  const depth = (id: string): number => items.findIndex((item) => item.id === id);
+  return crossings.every(({ lower, upper }) => {
+    const [a, b] = [depth(lower.itemId), depth(upper.itemId)];
+    return a < 0 || b < 0 || Math.max(a, b) < index || Math.min(a, b) > index;
+  });
+}
+
+function copy(context: Context2D, layer: Surface, part: Bounds): void {
+  context.drawImage(layer.image, part.x, part.y, part.width, part.height, part.x, part.y, part.width, part.height);
+}
+
+function sameView(a: Frame, b: Frame): boolean {
+  return (
+    a.version === b.version &&
+    a.view.scale === b.view.scale &&
+    a.view.left === b.view.left &&
+    a.view.top === b.view.top &&
+    a.sheet.id === b.sheet.id
+  );
+}
+
+/** The place of the one item in which two states of a sheet differ; null when more than that differs. */
+function onlyChange(before: Sheet, now: Sheet): number | null {
+  const { items: old, ...rest } = before;
+  const { items, ...restNow } = now;
+  if (old.length !== items.length) return null;
+  for (const key of Object.keys(rest) as (keyof typeof rest)[]) if (rest[key] !== restNow[key]) return null;
+  if (Object.keys(rest).length !== Object.keys(restNow).length) return null;
+  let found: number | null = null;
+  for (let i = 0; i < items.length; i++) {
+    if (old[i] === items[i]) continue;
+    if (found !== null || old[i]!.id !== items[i]!.id) return null;
+    found = i;
+  }
+  return found;
+}
+
+function mixes(item: Item): boolean {
+  if (item.type === 'group') return (item.blend ?? 'normal') !== 'normal' || item.items.some(mixes);
+  return (item.finish.blend ?? 'normal') !== 'normal';
+}

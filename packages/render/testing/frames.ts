@@ -1,0 +1,106 @@
+import { changeItem, moveByGrip, type Opening, type Project, type Sheet } from '@kadrosyn/core';
+import { SheetPainter, type RenderResources } from '@kadrosyn/render';
+import { draw, resourcesFor, type PictureRequest } from './picture.js';
+
+/** What is timed: the first sheet in a viewport, with one item dragged. */
+export interface FramesRequest extends PictureRequest {
+  readonly viewport: { readonly width: number; readonly height: number };
+  readonly itemId: string;
+  readonly frames: number;
+}
+
+/** Median times in ms. */
+export interface FrameTimes {
+  /** One drawImage of the dragged photo over the whole viewport. */
+  readonly bare: number;
+  readonly drag: number;
+  readonly whole: number;
+  readonly exact: number;
+}
+
+/** Times frames; every frame is read back by one px, so that it is really painted. */
+async function timeFrames(request: FramesRequest): Promise<FrameTimes> {
+  const resources = await resourcesFor(request);
+  const { width, height } = request.viewport;
+  const canvas = document.createElement('canvas');
+  [canvas.width, canvas.height] = [width, height];
+  const context = canvas.getContext('2d', { willReadFrequently: true })!;
+  const flush = () => context.getImageData(0, 0, 1, 1);
+  const sheet = request.project.sheets[0]!;
+  const opening = sheet.items.find((item): item is Opening => item.id === request.itemId)!;
+  const scale = Math.min(width / sheet.width, height / sheet.height);
+  const view = { scale, left: Math.round((width - sheet.width * scale) / 2), top: 0 };
+  const painter = new SheetPainter(context);
+  const moved = (step: number): Sheet => moveSheet(request.project, sheet, opening, step, resources);
+
+  const photo = request.project.photos[opening.fill.type === 'photo' ? opening.fill.photoId : '']!;
+  const level = resources.source.level(photo.id, Math.max(width / photo.width, height / photo.height))!;
+  const image = level.image();
+  const bare = median(request.frames, () => {
+    context.setTransform(1, 0, 0, 1, 0, 0);
+    context.imageSmoothingQuality = 'low';
+    context.drawImage(image, 0, 0, width, height);
+    flush();
+  });
+  painter.paint(sheet, view, 0, resources);
+  painter.paint(moved(1), view, 0, resources);
+  const sheets = Array.from({ length: request.frames }, (_, step) => moved(step + 2));
+  const drag = median(request.frames, (step) => {
+    if (painter.paint(sheets[step]!, view, 0, resources) === 'nothing') throw new Error('Nothing was painted');
+    flush();
+  });
+  const whole = median(12, (step) => {
+    painter.paint(sheet, view, step + 1, { ...resources, draft: true });
+    flush();
+  });
+  const exact = median(6, (step) => {
+    painter.paint(sheet, view, step + 100, resources);
+    flush();
+  });
+  return { bare, drag, whole, exact };
+}
+
+function moveSheet(project: Project, sheet: Sheet, opening: Opening, step: number, resources: RenderResources): Sheet {
+  const delta = { x: 6 * Math.sin(step * 0.7) + step * 0.2, y: 5 * Math.cos(step * 0.9) };
+  const change = moveByGrip(opening, 'photo', delta, { sheet, photos: project.photos, shaper: resources.shaper });
+  const [operation] = changeItem(sheet, opening, change, '').operations;
+  if (operation?.type !== 'change-item') throw new Error('Not a change');
+  return {
+    ...sheet,
+    items: sheet.items.map((item) => (item.id === opening.id ? { ...opening, ...operation.after } : item)) as Sheet['items'],
+  };
+}
+
+function median(count: number, run: (step: number) => void): number {
+  const times: number[] = [];
+  for (let step = 0; step < count; step++) {
+    const from = performance.now();
+    run(step);
+    times.push(performance.now() - from);
+  }
+  return times.sort((a, b) => a - b)[times.length >> 1]!;
+}
+
+/** Draws the sheet and writes it as PNG in the browser; ms for all of it and for the writing alone. */
+async function timeExport(request: PictureRequest): Promise<{ all: number; encode: number }> {
+  const run = async () => {
+    let canvas: OffscreenCanvas | undefined;
+    const from = performance.now();
+    await draw(request, (width, height) => {
+      canvas = new OffscreenCanvas(width, height);
+      return canvas.getContext('2d', { willReadFrequently: true })!;
+    });
+    const drawn = performance.now();
+    await canvas!.convertToBlob({ type: 'image/png' });
+    return { all: performance.now() - from, encode: performance.now() - drawn };
+  };
+  await run();
+  return run();
+}
+
+declare global {
+  interface Window {
+    bench: { timeFrames: typeof timeFrames; timeExport: typeof timeExport };
+  }
+}
+window.bench = { timeFrames, timeExport };

@@ -11,19 +11,29 @@ const alias = [
   { find: /^@kadrosyn\/demo$/, replacement: at('demo/src/index.ts') },
 ];
 
+/** Tests check results, never speed: a busy machine gets all the time it needs, and only what hangs is stopped. */
+const PATIENCE_MS = 180_000;
+const setupFiles = [at('scripts/repeatable-properties.ts')];
+
 export default defineConfig({
   test: {
     projects: [
-      { resolve: { alias }, test: { name: 'core', include: ['packages/core/src/**/*.test.ts'] } },
-      { resolve: { alias }, test: { name: 'render', include: ['packages/render/src/**/*.test.ts'], testTimeout: 60_000 } },
+      {
+        resolve: { alias },
+        test: { name: 'core', include: ['packages/core/src/**/*.test.ts'], testTimeout: PATIENCE_MS, setupFiles },
+      },
+      {
+        resolve: { alias },
+        test: { name: 'render', include: ['packages/render/src/**/*.test.ts'], testTimeout: PATIENCE_MS, setupFiles },
+      },
       {
         // The server's tasks run in threads of their own, which load what was built: these tests run on that.
         test: {
           name: 'server',
           include: ['apps/server/src/**/*.test.ts'],
           globalSetup: ['apps/server/testing/throw-away-cluster.ts'],
-          testTimeout: 60_000,
-          hookTimeout: 60_000,
+          testTimeout: PATIENCE_MS,
+          hookTimeout: PATIENCE_MS,
           maxWorkers: 2,
         },
       },

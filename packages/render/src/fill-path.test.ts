@@ -54,10 +54,11 @@ describe('filling paths', () => {
           whole(context);
           takeOut(context, m, path);
         });
+        let farthest = 0;
         for (let i = 0; i < covered.length; i++) {
-          expect(Math.abs(kept[i]! - covered[i]!)).toBeLessThanOrEqual(1);
-          expect(Math.abs(left[i]! - (255 - covered[i]!))).toBeLessThanOrEqual(1);
+          farthest = Math.max(farthest, Math.abs(kept[i]! - covered[i]!), Math.abs(left[i]! - (255 - covered[i]!)));
         }
+        expect(farthest).toBeLessThanOrEqual(1);
       }),
       { numRuns: 60 },
     );

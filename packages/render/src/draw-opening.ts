@@ -4,7 +4,6 @@ import {
   covers,
   intersect,
   invert,
-  isDrawable,
   isNeutral,
   isWarped,
   meanScale,
@@ -36,7 +35,6 @@ import type { RenderResources } from './resources.js';
 
 /** The upright rectangle in device px that an opening can touch. */
 export function openingBounds(opening: Opening, view: Matrix, resources: RenderResources): Bounds {
-  if (!isDrawable(opening.outline)) return { x: 0, y: 0, width: 0, height: 0 };
   const { bounds } = cachedOutline(opening, resources.shaper);
   return toWholePixels(transformBounds(multiply(view, boxMatrix(opening.box)), bounds), 1);
 }
@@ -76,7 +74,7 @@ function silhouetteOf(opening: Opening, { resources }: Drawing): Opening {
  * @param view - maps px of the sheet to px of the canvas.
  */
 function drawOpening(context: Context2D, opening: Opening, sheet: Sheet, view: Matrix, resources: RenderResources): void {
-  if (opening.hidden || opening.fill.type === 'none' || !isDrawable(opening.outline)) return;
+  if (opening.hidden || opening.fill.type === 'none') return;
   const { fill, finish } = opening;
   context.save();
   context.globalAlpha = finish.opacity ?? 1;

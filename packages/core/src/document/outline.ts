@@ -13,6 +13,17 @@ export type Outline =
   /** The upper side is shorter by this share of the width; below 0 it is the lower side. */
   | { readonly type: 'trapezoid'; readonly slant: number }
   | { readonly type: 'heart' }
+  | { readonly type: 'leaf' }
+  | { readonly type: 'droplet' }
+  /** Half-round notches at both sides; their radius as a share of the shorter side. */
+  | { readonly type: 'ticket'; readonly notch: number }
+  /** An opening with a hole; `hole` is its share of the width and of the height. */
+  | { readonly type: 'ring'; readonly hole: number }
+  /** A field with a tail below: where its tip lies as a share of the width, and its height as a share of the height. */
+  | { readonly type: 'speech'; readonly tail: number; readonly reach: number }
+  /** Torn edges, the same for the same seed; `depth` as a share of the shorter side. */
+  | { readonly type: 'torn'; readonly seed: number; readonly depth: number }
+  /** A free path: SVG path data in shares of the box, 0..1, filled by the non-zero rule. */
   | { readonly type: 'path'; readonly d: string }
   /** Four points in shares of the box, 0..1, from the top left clockwise; with `warp` the fill is put into them in perspective. */
   | { readonly type: 'corners'; readonly points: readonly [Point, Point, Point, Point]; readonly warp: boolean }

@@ -4,7 +4,6 @@ import { openingPolygons } from '../fit/opening-fit.js';
 import { boxMatrix } from './box.js';
 import { apply, invert, type Point } from './matrix.js';
 import { contains, distanceToEdge } from './polygon.js';
-import { isDrawable } from './outline-path.js';
 
 /** How to look for what lies under the pointer. */
 export interface HitOptions {
@@ -30,7 +29,6 @@ function isHit(opening: Opening, at: Point, shaper: Shaper, reach: number): bool
   const p = apply(invert(boxMatrix(opening.box)), at);
   if (p.x < -reach || p.y < -reach || p.x > width + reach || p.y > height + reach) return false;
   if (opening.outline.type === 'lettering') return true;
-  if (!isDrawable(opening.outline)) return false;
   const polygons = openingPolygons(opening, shaper);
   return contains(polygons, p) || distanceToEdge(polygons, p) <= reach;
 }

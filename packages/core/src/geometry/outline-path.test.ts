@@ -2,19 +2,35 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Outline } from '../document/outline.js';
 import { testShaper } from '../../testing/test-shaper.js';
-import { isDrawable, outlinePath } from './outline-path.js';
+import { outlinePath } from './outline-path.js';
 import { flatten } from './path.js';
 import { contains, polygonBounds, signedArea } from './polygon.js';
 
 const shaper = await testShaper();
 const polygons = (outline: Outline, width = 100, height = 100) => flatten(outlinePath(outline, width, height, shaper), 0.01);
 
+const share = fc.double({ min: 0, max: 0.98, noNaN: true });
 const outlines: fc.Arbitrary<Outline> = fc.oneof(
-  fc.constantFrom<Outline>({ type: 'ellipse' }, { type: 'heart' }, { type: 'rectangle', radii: [5, 0, 12, 3] }),
+  fc.constantFrom<Outline>(
+    { type: 'ellipse' },
+    { type: 'heart' },
+    { type: 'leaf' },
+    { type: 'droplet' },
+    { type: 'rectangle', radii: [5, 0, 12, 3] },
+    { type: 'path', d: 'M0 0L1 0L1 1L0 1ZM.25 .25L.25 .75L.75 .75L.75 .25Z' },
+  ),
   fc.integer({ min: 3, max: 24 }).map((points): Outline => ({ type: 'polygon', points })),
   fc
     .tuple(fc.integer({ min: 3, max: 24 }), fc.double({ min: 0.05, max: 0.9, noNaN: true }))
     .map(([points, depth]): Outline => ({ type: 'star', points, depth })),
+  share.map((notch): Outline => ({ type: 'ticket', notch })),
+  share.map((hole): Outline => ({ type: 'ring', hole })),
+  fc
+    .tuple(share, fc.double({ min: 0.02, max: 0.7, noNaN: true }))
+    .map(([tail, reach]): Outline => ({ type: 'speech', tail, reach })),
+  fc
+    .tuple(fc.nat(), fc.double({ min: 0, max: 0.3, noNaN: true }))
+    .map(([seed, depth]): Outline => ({ type: 'torn', seed, depth })),
   fc.double({ min: -0.95, max: 0.95, noNaN: true }).map((slant): Outline => ({ type: 'trapezoid', slant })),
 );
 
@@ -54,9 +70,25 @@ describe('outlines', () => {
     expect(contains(heart, { x: 50, y: 96 })).toBe(true);
   });
 
-  it('those that can not be drawn yet are said to be so', () => {
-    const path: Outline = { type: 'path', d: 'M0 0H9V9Z' };
-    expect(isDrawable(path)).toBe(false);
-    expect(() => outlinePath(path, 10, 10, shaper)).toThrow(RangeError);
+  it('have the holes and notches that their numbers say', () => {
+    const ring = polygons({ type: 'ring', hole: 0.5 });
+    expect(contains(ring, { x: 50, y: 50 })).toBe(false);
+    expect(contains(ring, { x: 50, y: 12 })).toBe(true);
+    expect(Math.abs(ring.reduce((sum, polygon) => sum + signedArea(polygon), 0))).toBeCloseTo(Math.PI * (2500 - 625), -1);
+    const ticket = polygons({ type: 'ticket', notch: 0.2 });
+    expect(contains(ticket, { x: 15, y: 50 })).toBe(false);
+    expect(contains(ticket, { x: 85, y: 50 })).toBe(false);
+    expect(contains(ticket, { x: 50, y: 50 })).toBe(true);
+    const speech = polygons({ type: 'speech', tail: 0.1, reach: 0.25 });
+    expect(contains(speech, { x: 12, y: 96 })).toBe(true);
+    expect(contains(speech, { x: 60, y: 80 })).toBe(false);
+  });
+
+  it('a torn edge is the same for the same seed, and stays on the sheet of paper', () => {
+    const torn = (seed: number) => outlinePath({ type: 'torn', seed, depth: 0.08 }, 300, 200, shaper);
+    expect(torn(7)).toEqual(torn(7));
+    expect(torn(8)).not.toEqual(torn(7));
+    const inner = { x: 300 - 17, y: 200 - 17 };
+    expect(contains(flatten(torn(7)), inner)).toBe(true);
   });
 });

@@ -27,7 +27,9 @@ export function openingsAt(items: readonly Item[], at: Point, shaper: Shaper, op
 function isHit(opening: Opening, at: Point, shaper: Shaper, reach: number): boolean {
   const { width, height } = opening.box;
   const p = apply(invert(boxMatrix(opening.box)), at);
-  if (p.x < -reach || p.y < -reach || p.x > width + reach || p.y > height + reach) return false;
+  const isBeside = p.x < -reach || p.y < -reach || p.x > width + reach || p.y > height + reach;
+  // Corners may be dragged out of their box.
+  if (isBeside && opening.outline.type !== 'corners') return false;
   if (opening.outline.type === 'lettering') return true;
   const polygons = openingPolygons(opening, shaper);
   return contains(polygons, p) || distanceToEdge(polygons, p) <= reach;

@@ -1,0 +1,65 @@
+import type { Edit, ItemProperties } from '../document/edit.js';
+import { applyEdit } from '../document/apply-edit.js';
+import type { Opening } from '../document/item.js';
+import { changeItem, removeItem } from '../document/make-edit.js';
+import type { Outline } from '../document/outline.js';
+import type { Project } from '../document/project.js';
+import { boxMatrix } from '../geometry/box.js';
+import { combined, type Combination } from '../geometry/combine.js';
+import { freePathOutline } from '../geometry/free-path.js';
+import { apply, invert, multiply } from '../geometry/matrix.js';
+import { flatten, transformPath, type Path } from '../geometry/path.js';
+import { outlinePath } from '../geometry/outline-path.js';
+import { setBoxByGrip, placePhoto, placedPhoto, type GripContext } from './grip.js';
+
+/**
+ * Another outline in the same box. Photo, placement and finish stay; the photo moves or grows only as far as the new outline
+ * would show a gap.
+ */
+export function changeOutline(opening: Opening, outline: Outline, context: GripContext): ItemProperties {
+  const placed = placedPhoto(opening, context);
+  return { outline, ...(placed ? placePhoto({ ...opening, outline }, placed.placement, context) : {}) };
+}
+
+/**
+ * A path, in px of the opening's own frame, as its outline. The box becomes the rectangle round it; what is shown stays where it is on the
+ * sheet. Null for a path without area.
+ */
+export function reshape(opening: Opening, path: Path, context: GripContext): ItemProperties | null {
+  const free = freePathOutline(path);
+  if (!free) return null;
+  const { outline, bounds } = free;
+  const middle = apply(boxMatrix(opening.box), { x: bounds.x + bounds.width / 2, y: bounds.y + bounds.height / 2 });
+  const { width, height } = bounds;
+  const box = { ...opening.box, width, height, x: middle.x - width / 2, y: middle.y - height / 2 };
+  return { outline, ...setBoxByGrip({ ...opening, outline }, 'opening', box, context) };
+}
+
+/** Words for what is made of two openings. */
+const VERBS = { unite: 'Unite', intersect: 'Intersect' } as const;
+
+/**
+ * Makes one opening of two. The first keeps its photo, finish and place in depth; the second goes. Null when nothing would be left.
+ */
+export function combineOpenings(
+  how: Combination,
+  first: Opening,
+  second: Opening,
+  project: Project,
+  context: GripContext,
+): Edit | null {
+  const { shaper, sheet } = context;
+  const pathIn = (opening: Opening): Path => outlinePath(opening.outline, opening.box.width, opening.box.height, shaper);
+  const toFirst = multiply(invert(boxMatrix(first.box)), boxMatrix(second.box));
+  const tolerance = 0.02;
+  const path = combined(how, flatten(pathIn(first), tolerance), flatten(transformPath(toFirst, pathIn(second)), tolerance));
+  const properties = reshape(first, path, context);
+  if (!properties) return null;
+  const change = changeItem(sheet, first, properties, '');
+  const changed = applyEdit(project, change).sheets.find(({ id }) => id === sheet.id)!;
+  const { operations } = removeItem(changed, second.id, '');
+
+  const name =
+    how === 'subtract' ? `Subtract ${second.name} from ${first.name}` : `${VERBS[how]} ${first.name} with ${second.name}`;
+  return { name, operations: [...change.operations, ...operations] };
+}

@@ -2,6 +2,7 @@ import type { Config } from './config.js';
 import type { Database } from './database/connect.js';
 import type { ExportJobs } from './exports/export-jobs.js';
 import { ExportStore } from './exports/export-store.js';
+import { OutlineStore } from './outlines/outline-store.js';
 import { PhotoStore } from './photos/photo-store.js';
 import { ProjectStore } from './projects/project-store.js';
 import type { TaskPool } from './tasks/task-pool.js';
@@ -21,6 +22,10 @@ export class Services {
 
   projects(workspaceId: string): ProjectStore {
     return new ProjectStore(this.db, workspaceId, this.photos(workspaceId));
+  }
+
+  outlines(workspaceId: string): OutlineStore {
+    return new OutlineStore(this.db, workspaceId);
   }
 
   exports(workspaceId: string): ExportStore {

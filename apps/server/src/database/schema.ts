@@ -1,4 +1,4 @@
-import type { Project } from '@kadrosyn/core';
+import type { FaceAxes, Project } from '@kadrosyn/core';
 import {
   boolean,
   customType,
@@ -55,6 +55,41 @@ export const photos = pgTable(
     /** The level of the photo that the screen file is: 0 is full size, each further one half of it. */
     screenLevel: integer('screen_level').notNull(),
     thumbnailBlob: text('thumbnail_blob').notNull(),
+    createdAt: now('created_at'),
+  },
+  (table) => [primaryKey({ columns: [table.workspaceId, table.id] })],
+);
+
+/** Outlines of the workspace's own: drawn, taken from a drawing, or made of several. */
+export const outlines = pgTable(
+  'outlines',
+  {
+    workspaceId: text('workspace_id')
+      .notNull()
+      .references(() => workspaces.id, { onDelete: 'cascade' }),
+    id: text('id').notNull(),
+    name: text('name').notNull(),
+    /** Path data in shares of the box. */
+    d: text('d').notNull(),
+    /** Width for a height of 1. */
+    proportion: real('proportion').notNull(),
+    createdAt: now('created_at'),
+  },
+  (table) => [primaryKey({ columns: [table.workspaceId, table.id] })],
+);
+
+/** Lettering faces of the workspace's own. `blob` is the font as HarfBuzz reads it, `original` the file as it was added. */
+export const faces = pgTable(
+  'faces',
+  {
+    workspaceId: text('workspace_id')
+      .notNull()
+      .references(() => workspaces.id, { onDelete: 'cascade' }),
+    id: text('id').notNull(),
+    name: text('name').notNull(),
+    axes: jsonb('axes').$type<FaceAxes>().notNull(),
+    original: text('original').notNull(),
+    blob: text('blob').notNull(),
     createdAt: now('created_at'),
   },
   (table) => [primaryKey({ columns: [table.workspaceId, table.id] })],

@@ -9,12 +9,13 @@ import {
   pathContours,
   removeNode,
   toggleCurve,
+  withHoles,
   type Contour,
 } from './contours.js';
 import { ringPath } from './outlines/round.js';
 import { flatten } from './path.js';
 import { readPathData } from './path-data.js';
-import { signedArea } from './polygon.js';
+import { contains, signedArea } from './polygon.js';
 
 const area = (contours: readonly Contour[]): number =>
   flatten(contoursPath(contours), 0.0005).reduce((sum, polygon) => sum + signedArea(polygon), 0);
@@ -105,5 +106,24 @@ describe('contours', () => {
     expect(turned.before!.x).toBeCloseTo(10);
     expect(turned.before!.y).toBeCloseTo(5);
     expect(moveHandle(smooth, 'after', { x: 10, y: 30 }, true).before).toEqual(smooth.before);
+  });
+
+  it('make holes and islands by how they lie, whichever way they were drawn', () => {
+    const square = (inset: number, forwards: boolean): Contour => {
+      const [a, b] = [inset, 100 - inset];
+      const nodes = [
+        { x: a, y: a },
+        { x: b, y: a },
+        { x: b, y: b },
+        { x: a, y: b },
+      ];
+      return forwards ? nodes : nodes.toReversed();
+    };
+    fc.assert(
+      fc.property(fc.array(fc.boolean(), { minLength: 3, maxLength: 3 }), ([first, second, third]) => {
+        const polygons = flatten(contoursPath(withHoles([square(0, first!), square(20, second!), square(40, third!)])));
+        expect([5, 25, 50].map((at) => contains(polygons, { x: at, y: 50 }))).toEqual([true, false, true]);
+      }),
+    );
   });
 });

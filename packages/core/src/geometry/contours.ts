@@ -1,5 +1,6 @@
 import type { Point } from './matrix.js';
-import { PathBuilder, tracePath, type Path } from './path.js';
+import { flatten, PathBuilder, tracePath, type Path } from './path.js';
+import { contains, signedArea } from './polygon.js';
 
 /** A point of an outline that is drawn by hand. Handles are places, not offsets; a side without handles at both ends is straight. */
 export interface Node {
@@ -191,4 +192,25 @@ export function toggleCurve(contour: Contour, index: number): Contour {
     after: { x: node.x + dx * reach(b), y: node.y + dy * reach(b) },
   };
   return nodes;
+}
+
+/**
+ * Contours turned so that the non-zero rule makes a hole of each that lies inside another, and an island of each inside a hole, whichever
+ * way they were drawn.
+ */
+export function withHoles(contours: readonly Contour[]): Contour[] {
+  const polygons = contours.map((contour) => flatten(contoursPath([contour]), 0.1));
+  return contours.map((contour, index) => {
+    const [own] = polygons[index]!;
+    if (!own) return contour;
+    const depth = polygons.filter((other, at) => at !== index && contains(other, { x: own[0]!, y: own[1]! })).length;
+    const isForwards = signedArea(own) > 0;
+    return isForwards === (depth % 2 === 0) ? contour : reversed(contour);
+  });
+}
+
+function reversed(contour: Contour): Contour {
+  return contour
+    .toReversed()
+    .map(({ x, y, before, after }) => ({ x, y, ...(after ? { before: after } : {}), ...(before ? { after: before } : {}) }));
 }

@@ -1,3 +1,6 @@
+/** Variable axes by OpenType tag, in the units of the font. */
+export type FaceAxes = Readonly<Record<string, { readonly min: number; readonly max: number; readonly default: number }>>;
+
 /** A face that ships with the application. */
 export interface Face {
   readonly id: string;
@@ -5,7 +8,7 @@ export interface Face {
   /** Font files in the order in which they are asked for a letter, without folder and ending. */
   readonly files: readonly string[];
   /** Variable axes by OpenType tag, in the units of the font. */
-  readonly axes: Readonly<Record<string, { readonly min: number; readonly max: number; readonly default: number }>>;
+  readonly axes: FaceAxes;
 }
 
 export const FACES: readonly Face[] = [

@@ -95,7 +95,7 @@ describe('hostile drawings', () => {
     }
     if (!result.ok) throw new Error(result.message);
     // Nothing but path data of numbers is left.
-    expect(result.taken.outline).toEqual({ type: 'path', d: expect.stringMatching(/^[MLQCZ\d. e-]+$/) });
+    expect(result.taken.outline).toEqual({ type: 'path', d: expect.stringMatching(/^[MLQCZ\d. e-]+$/) as string });
     for (const word of wanted.notUsed) expect(result.notUsed.join(', ')).toMatch(word);
     if (wanted.notUsed.length === 0) expect(result.notUsed.join(', ')).not.toMatch(/script|picture|outside/);
   });

@@ -41,3 +41,13 @@ export interface ExportStatus {
   readonly progress: number;
   readonly message: string | null;
 }
+
+/** An outline of the workspace's own. */
+export interface OwnOutline {
+  readonly id: string;
+  readonly name: string;
+  /** Path data in shares of the box. */
+  readonly d: string;
+  /** Width for a height of 1. */
+  readonly proportion: number;
+}

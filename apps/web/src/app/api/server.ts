@@ -2,7 +2,15 @@ import { Injectable } from '@angular/core';
 import type { Edit, Project } from '@kadrosyn/core';
 import type { SheetSize } from '@kadrosyn/core';
 import { Fault } from './fault';
-import type { ExportStatus, ExportWish, ProjectSummary, StoredPhoto, StoredProject, UploadedFile } from './server-types';
+import type {
+  ExportStatus,
+  ExportWish,
+  OwnOutline,
+  ProjectSummary,
+  StoredPhoto,
+  StoredProject,
+  UploadedFile,
+} from './server-types';
 
 /** The server's routes. Every call is rejected with a Fault, or a TypeError when the server can not be reached. */
 @Injectable({ providedIn: 'root' })
@@ -58,6 +66,22 @@ export class Server {
 
   async photos(): Promise<StoredPhoto[]> {
     return (await this.get<{ photos: StoredPhoto[] }>('/api/photos')).photos;
+  }
+
+  async outlines(): Promise<OwnOutline[]> {
+    return (await this.get<{ outlines: OwnOutline[] }>('/api/outlines')).outlines;
+  }
+
+  addOutline(outline: Omit<OwnOutline, 'id'>): Promise<OwnOutline> {
+    return this.send('POST', '/api/outlines', outline);
+  }
+
+  renameOutline(id: string, name: string): Promise<OwnOutline> {
+    return this.send('PATCH', `/api/outlines/${id}`, { name });
+  }
+
+  removeOutline(id: string): Promise<void> {
+    return this.send('DELETE', `/api/outlines/${id}`);
   }
 
   requestExport(projectId: string, wish: ExportWish): Promise<ExportStatus> {

@@ -11,24 +11,26 @@ import {
   untracked,
   viewChild,
 } from '@angular/core';
-import { MatSnackBar } from '@angular/material/snack-bar';
 import { Title } from '@angular/platform-browser';
 import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
-import type { Photo, Point } from '@kadrosyn/core';
+import type { Point } from '@kadrosyn/core';
 import { faultOf } from '../api/fault';
 import { Server } from '../api/server';
 import { ShaperLoader } from '../lettering/shaper-loader';
+import { OwnOutlines } from '../outlines/own-outlines';
 import { PhotoLibrary } from '../photos/photo-library';
 import { PhotoLevels } from '../photos/photo-levels';
+import { Arrivals } from './arrivals';
 import { deleteWord } from './commands/item-edits';
-import { fillEdit, layEdit, withdrawEdit } from './commands/photo-edits';
-import { photoTarget } from './commands/photo-target';
 import { runOnSelected } from './commands/run-on-selected';
 import { DepthPanelComponent } from './depth/depth-panel.component';
 import { isTyping, keyCommand, type KeyCommand } from './editor-keys';
 import { EditorHeaderComponent } from './header/editor-header.component';
+import { Notices } from './notices';
 import { SidePanelComponent } from './panel/side-panel.component';
+import { OutlinePenComponent } from './pen/outline-pen.component';
+import { OutlinePen } from './pen/outline-pen';
 import { EditorSession } from './session';
 import { GripBarComponent } from './sheet/grip-bar.component';
 import { SheetStageComponent } from './sheet/sheet-stage.component';
@@ -49,8 +51,9 @@ import { SupplyDrag } from './supplies/supply-drag';
     GripBarComponent,
     SidePanelComponent,
     SuppliesPanelComponent,
+    OutlinePenComponent,
   ],
-  providers: [EditorSession, Viewport, SupplyDrag],
+  providers: [EditorSession, Viewport, SupplyDrag, OutlinePen, Notices, Arrivals],
   templateUrl: './editor-page.component.html',
   styleUrl: './editor-page.component.scss',
   host: {
@@ -72,7 +75,10 @@ export class EditorPageComponent {
   private readonly shapers = inject(ShaperLoader);
   private readonly server = inject(Server);
   private readonly router = inject(Router);
-  private readonly notices = inject(MatSnackBar);
+  readonly notices = inject(Notices);
+  private readonly arrivals = inject(Arrivals);
+  private readonly outlines = inject(OwnOutlines);
+  readonly pen = inject(OutlinePen);
   private readonly host = inject<ElementRef<HTMLElement>>(ElementRef);
   private readonly stage = viewChild(SheetStageComponent);
 
@@ -101,14 +107,14 @@ export class EditorPageComponent {
     effect(() => this.showWholeOnce());
     effect(() => {
       const message = this.exportMessage();
-      if (message) untracked(() => this.say(message));
+      if (message) untracked(() => this.notices.say(message));
     });
     effect(() => {
       const message = this.session.notice();
       if (message)
         untracked(() => {
           this.session.notice.set(null);
-          this.sayWithUndo(message);
+          this.notices.sayWithUndo(message);
         });
     });
     inject(DestroyRef).onDestroy(() => {
@@ -116,6 +122,7 @@ export class EditorPageComponent {
       this.store.dispatch(EditorActions.closed());
     });
     void this.library.load();
+    void this.outlines.load();
     void this.loadFaces();
   }
 
@@ -173,41 +180,15 @@ export class EditorPageComponent {
     this.addFiles(files, { at: { x: sheet.width / 2, y: sheet.height / 2 } });
   }
 
-  /** @param place - where the first file goes on the sheet; without one, files only go to the supplies. */
   addFiles(files: readonly File[], place?: { readonly at: Point | null }): void {
-    if (files.length === 0) return;
-    const first = files[0];
-    void this.library
-      .add(files, (photo, file) => {
-        if (place?.at && file === first) this.placePhoto(photo, place.at);
-      })
-      .then((results) => {
-        const faults = results.filter(({ fault }) => fault);
-        for (const { photo } of faults) if (photo) this.withdraw(photo);
-        if (faults.length > 0) this.say(faults.map(({ fileName, fault }) => `${fileName}: ${fault}`).join('\n'));
-      });
-  }
-
-  private placePhoto(photo: Photo, at: Point): void {
-    if (!this.ready()) return;
-    const { project, sheet, shaper } = this.session.context();
-    const { opening } = photoTarget(sheet, at, shaper);
-    if (opening) return this.session.commit(fillEdit(project, sheet, opening, photo, shaper), opening.id);
-    const edit = layEdit(project, sheet, photo, at);
-    const laid = edit.operations.find((operation) => operation.type === 'insert-item');
-    this.session.commit(edit, laid?.item.id ?? null);
-  }
-
-  /** A photo that could not be stored is taken out again: what can not be kept must not look kept. */
-  private withdraw(photo: Photo): void {
-    const { project, sheet } = this.session.context();
-    const edit = withdrawEdit(project, sheet, photo);
-    if (edit) this.session.commit(edit);
+    this.arrivals.add(files, place);
   }
 
   // --- keys ---
 
   onKey(event: KeyboardEvent): void {
+    // While an outline is drawn, keys are for the pen.
+    if (this.pen.drawing()) return;
     if (!this.ready() || event.defaultPrevented || isTyping(event.target) || inMenu(event.target)) return;
     if (event.key === ' ' && event.target instanceof HTMLElement && event.target.tagName !== 'BUTTON') {
       event.preventDefault();
@@ -253,7 +234,11 @@ export class EditorPageComponent {
   }
 
   private runOnSelected(command: KeyCommand): boolean {
-    return runOnSelected(command, this.session, (words) => this.sayWithUndo(words));
+    return runOnSelected(command, this.session, (words) => this.notices.sayWithUndo(words));
+  }
+
+  takeDrawing(): void {
+    void this.arrivals.takeDrawing({});
   }
 
   editText(): void {
@@ -279,17 +264,8 @@ export class EditorPageComponent {
       const { id } = await this.server.createFrom({ ...project, name: `${project.name.slice(0, 180)}, my changes` });
       await this.router.navigate(['/projects', id]);
     } catch (error) {
-      this.say(faultOf(error).message);
+      this.notices.say(faultOf(error).message);
     }
-  }
-
-  private sayWithUndo(message: string): void {
-    this.say(message, 'Undo', () => this.store.dispatch(EditorActions.undo()));
-  }
-
-  private say(message: string, action = 'Close', run?: () => void): void {
-    const notice = this.notices.open(message, action, { duration: run ? 6000 : 15_000, panelClass: 'ka-notice' });
-    if (run) notice.onAction().subscribe(run);
   }
 }
 

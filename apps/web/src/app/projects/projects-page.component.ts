@@ -14,7 +14,7 @@ import { Theme } from '../interface/theme';
 import { ShaperLoader } from '../lettering/shaper-loader';
 import { PhotoLibrary } from '../photos/photo-library';
 import { ExactSizeDialog } from './exact-size.dialog';
-import { RenameDialog } from './rename.dialog';
+import { RenameDialog } from '../interface/rename.dialog';
 import { SHEET_PRESETS, type SheetPreset } from './sheet-presets';
 
 /** A sheet that begins from a photo is at most this long, px. */

@@ -11,10 +11,12 @@ export function tabsFor(item: Item | null): readonly { readonly id: PanelTab; re
   return item.outline.type === 'lettering' ? [{ id: 'lettering', name: 'Letters' }, ...common] : common;
 }
 
+const WORDS: Readonly<Record<string, string>> = { path: 'Free path', corners: 'Four corners', torn: 'Torn paper' };
+
 /** "Arch", "Ellipse"... as the panel calls an outline. */
 export function outlineWord(item: Item): string {
   if (item.type === 'group') return 'Group';
   const { outline, kind } = item;
   if (kind === 'loose') return 'Loose photo';
-  return outline.type[0]!.toUpperCase() + outline.type.slice(1);
+  return WORDS[outline.type] ?? outline.type[0]!.toUpperCase() + outline.type.slice(1);
 }

@@ -3,11 +3,12 @@ import { changeItem, fromPx, normalTurn, setBoxByGrip, toPx, UNIT_DECIMALS, type
 import { NumberFieldComponent } from '../../interface/number-field.component';
 import { resizeProperties } from '../commands/item-edits';
 import { EditorSession } from '../session';
+import { OutlineSectionComponent } from './outline-section.component';
 
 /** Exact place, size and turn, in the sheet's unit. */
 @Component({
   selector: 'ka-size-tab',
-  imports: [NumberFieldComponent],
+  imports: [NumberFieldComponent, OutlineSectionComponent],
   template: `
     <div>
       <h3>Place</h3>
@@ -60,17 +61,10 @@ import { EditorSession } from '../session';
     }
     <div class="two">
       <ka-number-field label="Turn" unit="°" [decimals]="1" [value]="opening().box.turn" (changed)="setTurn($event)" />
-      @if (radius(); as value) {
-        <ka-number-field
-          label="Corner radius"
-          [unit]="unit()"
-          [decimals]="decimals()"
-          [least]="0"
-          [value]="length(value.px)"
-          (changed)="setRadius($event)"
-        />
-      }
     </div>
+    @if (!isText()) {
+      <ka-outline-section [opening]="opening()" />
+    }
   `,
   styleUrl: './panel-section.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -82,11 +76,6 @@ export class SizeTabComponent {
   readonly unit = computed(() => this.session.project()?.unit ?? 'px');
   readonly decimals = computed(() => UNIT_DECIMALS[this.unit()]);
   readonly isText = computed(() => this.opening().outline.type === 'lettering');
-  readonly radius = computed(() => {
-    const { outline } = this.opening();
-    return outline.type === 'rectangle' ? { px: outline.radii[0] } : null;
-  });
-
   length(px: number): number {
     return fromPx(px, this.unit(), this.dpi());
   }
@@ -114,11 +103,6 @@ export class SizeTabComponent {
     const opening = this.opening();
     const { context, grip } = this.gripped();
     this.change(setBoxByGrip(opening, grip, { ...opening.box, turn: normalTurn(turn) }, context), 'Turn');
-  }
-
-  setRadius(value: number): void {
-    const px = this.px(value);
-    this.change({ outline: { type: 'rectangle', radii: [px, px, px, px] } }, 'Round');
   }
 
   /** Typed sizes are those of the opening: with the grip on the photo it stays where it is. */

@@ -4,8 +4,10 @@ import {
   boxCentre,
   boxMatrix,
   changeItem,
+  changeOutline,
   invert,
   normalTurn,
+  outlineHandles,
   placedPhoto,
   rotation,
   scalePhoto,
@@ -48,6 +50,23 @@ export function resizeGesture(opening: Opening, grip: Grip, handle: BoxHandle, f
       }
       const [w, h] = [Math.max(width, SHORTEST), Math.max(height, SHORTEST)];
       return changeItem(context.sheet, opening, resizeProperties(context, opening, grip, w, h, fixed), `Resize ${opening.name}`);
+    },
+  };
+}
+
+/** Drags a handle that changes the form of the outline. Photo and box stay. */
+export function formGesture(opening: Opening, index: number, from: Point, context: GripContext): Gesture {
+  const { box, outline } = opening;
+  const toBox = invert(boxMatrix(box));
+  const handle = outlineHandles(outline, box.width, box.height)[index];
+  // The pointer need not have met the handle's middle.
+  const start = apply(toBox, from);
+  return {
+    move(at) {
+      if (!handle) return null;
+      const p = apply(toBox, at);
+      const next = handle.drag({ x: handle.at.x + p.x - start.x, y: handle.at.y + p.y - start.y });
+      return changeItem(context.sheet, opening, changeOutline(opening, next, context), `${handle.name} of ${opening.name}`);
     },
   };
 }

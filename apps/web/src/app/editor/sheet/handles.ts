@@ -21,8 +21,9 @@ const TABS: readonly BoxHandle[] = [
   { kind: 'tab', x: 0, y: 0.5 },
 ];
 
-/** Lettering is never stretched, so it has no tabs. */
+/** Lettering is never stretched, so it has no tabs; four corners are dragged themselves. */
 export function handlesOf(opening: Opening): readonly BoxHandle[] {
+  if (opening.outline.type === 'corners') return [];
   return opening.outline.type === 'lettering' ? PEGS : [...PEGS, ...TABS];
 }
 

@@ -1,6 +1,6 @@
 import { openingsAt, type Edit, type Opening, type Point } from '@kadrosyn/core';
 import type { EditorSession } from '../session';
-import { moveGesture, photoScaleGesture, resizeGesture, turnGesture } from './box-gestures';
+import { formGesture, moveGesture, photoScaleGesture, resizeGesture, turnGesture } from './box-gestures';
 import type { Gesture } from './gesture';
 import { handlesOf, photoCorners } from './handles';
 import { putInsideTarget } from './put-inside';
@@ -76,6 +76,8 @@ export class Presses {
       const chosen = handlesOf(opening)[Number(handle)]!;
       return { gesture: resizeGesture(opening, grip, chosen, from, context), movesPhoto: false };
     }
+    const bar = target.closest('[data-bar]')?.getAttribute('data-bar');
+    if (bar) return { gesture: formGesture(opening, Number(bar), from, context), movesPhoto: false };
     if (target.closest('[data-turn]')) {
       const movesPhoto = grip === 'photo' && opening.fill.type === 'photo';
       return { gesture: turnGesture(opening, grip, from, context), movesPhoto };

@@ -1,5 +1,15 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import { apply, boxMatrix, multiply, outlinePath, toPathData, transformPath, type Opening, type Point } from '@kadrosyn/core';
+import {
+  apply,
+  boxMatrix,
+  multiply,
+  outlineHandles,
+  outlinePath,
+  toPathData,
+  transformPath,
+  type Opening,
+  type Point,
+} from '@kadrosyn/core';
 import { EditorSession } from '../session';
 import { handlesOf, photoCorners, type BoxHandle } from './handles';
 import { Viewport } from './viewport';
@@ -50,6 +60,17 @@ export class SelectionMarksComponent {
       index,
       at: this.offset(handle.x, handle.y, handle.kind === 'peg' ? PEG_OFFSET : 0),
       turn: box.turn + (handle.x === 0.5 ? 0 : 90),
+    }));
+  });
+
+  /** Short bars that change the form itself. */
+  readonly bars = computed(() => {
+    const { outline, box } = this.opening();
+    const frame = this.frame();
+    return outlineHandles(outline, box.width, box.height).map(({ at, name }) => ({
+      at: apply(frame, at),
+      name,
+      isCorner: outline.type === 'corners',
     }));
   });
 

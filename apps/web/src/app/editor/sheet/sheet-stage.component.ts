@@ -14,6 +14,7 @@ import {
 import { Store } from '@ngrx/store';
 import { openingsAt, type Edit, type Opening, type Point } from '@kadrosyn/core';
 import { PhotoLevels } from '../../photos/photo-levels';
+import { OutlinePen } from '../pen/outline-pen';
 import { EditorSession } from '../session';
 import { selectIsMoving, selectPreview } from '../state/editor.selectors';
 import { SupplyDrag, type Supply } from '../supplies/supply-drag';
@@ -43,6 +44,7 @@ export class SheetStageComponent {
   private readonly store = inject(Store);
   private readonly levels = inject(PhotoLevels);
   private readonly drag = inject(SupplyDrag);
+  private readonly pen = inject(OutlinePen);
   private readonly host = inject<ElementRef<HTMLElement>>(ElementRef);
   private readonly canvas = viewChild.required<ElementRef<HTMLCanvasElement>>('canvas');
   private readonly dots = viewChild.required<ElementRef<HTMLCanvasElement>>('dots');
@@ -78,7 +80,7 @@ export class SheetStageComponent {
 
   readonly marked = computed(() => {
     const opening = this.session.selectedOpening();
-    return opening && this.session.shaper() && !opening.hidden ? opening : null;
+    return opening && this.session.shaper() && !opening.hidden && !this.pen.drawing() ? opening : null;
   });
 
   readonly cursor = computed(() => (this.panning() || this.spaceHeld() ? 'grab' : 'default'));
@@ -202,6 +204,7 @@ export class SheetStageComponent {
     const sheet = this.session.sheet();
     if (!shaper || !sheet) return;
     const [hit] = openingsAt(sheet.items, this.viewport.toSheet(this.stagePoint(event)), shaper, { reach: 2 });
+    if (hit?.outline.type === 'path') this.pen.edit(hit);
     if (hit?.outline.type !== 'lettering') return;
     this.session.select(hit.id);
     this.editText.emit();

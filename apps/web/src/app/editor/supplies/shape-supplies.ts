@@ -1,53 +1,85 @@
 import { newShapedOpening, type Opening, type Outline, type Point, type Sheet } from '@kadrosyn/core';
+import type { OwnOutline } from '../../api/server-types';
+
+export type ShapeKind = 'straight' | 'round' | 'natural' | 'paper' | 'own';
+
+/** The kinds of shapes, in the order in which they are offered. */
+export const SHAPE_KINDS: readonly { readonly id: ShapeKind; readonly name: string }[] = [
+  { id: 'straight', name: 'Straight' },
+  { id: 'round', name: 'Round' },
+  { id: 'natural', name: 'Natural' },
+  { id: 'paper', name: 'Paper' },
+  { id: 'own', name: 'My own' },
+];
 
 /** A shape that can be put on the sheet. */
 export interface ShapeSupply {
   readonly name: string;
-  /** In a square of 40 px. */
-  readonly drawing: string;
+  readonly kind: ShapeKind;
+  /** More words by which it is found. */
+  readonly words: string;
   /** Width for a height of 1. */
   readonly proportion: number;
   /** @param side - the shorter side of the opening, px. */
   readonly outline: (side: number) => Outline;
+  /** Of an outline of one's own. */
+  readonly ownId?: string;
 }
 
 export const SHAPES: readonly ShapeSupply[] = [
-  { name: 'Rectangle', drawing: 'M4 8H36V32H4Z', proportion: 4 / 3, outline: () => ({ type: 'rectangle', radii: [0, 0, 0, 0] }) },
-  { name: 'Square', drawing: 'M6 6H34V34H6Z', proportion: 1, outline: () => ({ type: 'rectangle', radii: [0, 0, 0, 0] }) },
+  shape('Rectangle', 'straight', 4 / 3, { type: 'rectangle', radii: [0, 0, 0, 0] }, 'box oblong'),
+  shape('Square', 'straight', 1, { type: 'rectangle', radii: [0, 0, 0, 0] }, 'box'),
   {
-    name: 'Rounded',
-    drawing: 'M11 6H29A5 5 0 0 1 34 11V29A5 5 0 0 1 29 34H11A5 5 0 0 1 6 29V11A5 5 0 0 1 11 6Z',
-    proportion: 1,
+    ...shape('Rounded', 'straight', 1, { type: 'rectangle', radii: [0, 0, 0, 0] }, 'rectangle soft corners'),
     outline: (side) => ({ type: 'rectangle', radii: [side * 0.12, side * 0.12, side * 0.12, side * 0.12] }),
   },
-  { name: 'Circle', drawing: 'M20 5A15 15 0 1 1 19.9 5Z', proportion: 1, outline: () => ({ type: 'ellipse' }) },
-  { name: 'Ellipse', drawing: 'M20 4A12 16 0 1 1 19.9 4Z', proportion: 0.75, outline: () => ({ type: 'ellipse' }) },
-  { name: 'Arch', drawing: 'M8 35V17A12 12 0 0 1 32 17V35Z', proportion: 0.8, outline: () => ({ type: 'arch' }) },
-  {
-    name: 'Heart',
-    drawing: 'M20 35C18 31 5 23 5 14C5 9 8.5 5 13 5C16 5 19 7 20 11C21 7 24 5 27 5C31.5 5 35 9 35 14C35 23 22 31 20 35Z',
-    proportion: 1.05,
-    outline: () => ({ type: 'heart' }),
-  },
-  {
-    name: 'Star',
-    drawing: 'M20 4L23.9 14.6L35.2 15.1L26.3 22L29.4 32.9L20 26.6L10.6 32.9L13.7 22L4.8 15.1L16.1 14.6Z',
-    proportion: 1.05,
-    outline: () => ({ type: 'star', points: 5, depth: 0.55 }),
-  },
-  {
-    name: 'Polygon',
-    drawing: 'M20 4L33.9 12V28L20 36L6.1 28V12Z',
-    proportion: 0.87,
-    outline: () => ({ type: 'polygon', points: 6 }),
-  },
-  {
-    name: 'Trapezoid',
-    drawing: 'M10 12H30L36 30H4Z',
-    proportion: 1.7,
-    outline: () => ({ type: 'trapezoid', slant: 0.35 }),
-  },
+  shape('Circle', 'round', 1, { type: 'ellipse' }, 'disc dot'),
+  shape('Ellipse', 'round', 0.75, { type: 'ellipse' }, 'oval egg'),
+  shape('Arch', 'round', 0.8, { type: 'arch' }, 'door window gate'),
+  shape('Ring', 'round', 1, { type: 'ring', hole: 0.55 }, 'hole hoop badge'),
+  shape('Heart', 'natural', 1.05, { type: 'heart' }, 'love'),
+  shape('Leaf', 'natural', 0.62, { type: 'leaf' }, 'plant'),
+  shape('Droplet', 'natural', 0.68, { type: 'droplet' }, 'water glaze tear'),
+  shape('Star', 'straight', 1.05, { type: 'star', points: 5, depth: 0.55 }, 'burst'),
+  shape('Polygon', 'straight', 0.87, { type: 'polygon', points: 6 }, 'hexagon honeycomb octagon triangle'),
+  shape('Trapezoid', 'straight', 1.7, { type: 'trapezoid', slant: 0.35 }, 'lying print slant'),
+  shape(
+    'Four corners',
+    'straight',
+    1.25,
+    {
+      type: 'corners',
+      warp: true,
+      points: [
+        { x: 0.06, y: 0.1 },
+        { x: 1, y: 0 },
+        { x: 0.94, y: 1 },
+        { x: 0, y: 0.86 },
+      ],
+    },
+    'perspective screen sign wall',
+  ),
+  shape('Ticket', 'paper', 1.9, { type: 'ticket', notch: 0.16 }, 'label tag coupon'),
+  shape('Torn paper', 'paper', 1.35, { type: 'torn', seed: 12, depth: 0.06 }, 'ragged edge'),
+  shape('Speech', 'paper', 1.3, { type: 'speech', tail: 0.22, reach: 0.2 }, 'balloon says quote'),
 ];
+
+function shape(name: string, kind: ShapeKind, proportion: number, outline: Outline, words: string): ShapeSupply {
+  return { name, kind, words, proportion, outline: () => outline };
+}
+
+export function ownShape({ id, name, d, proportion }: OwnOutline): ShapeSupply {
+  return { name, kind: 'own', words: 'own drawn', proportion, outline: () => ({ type: 'path', d }), ownId: id };
+}
+
+/** Shapes of a kind (all where it is empty) whose name or words hold everything that is looked for. */
+export function findShapes(shapes: readonly ShapeSupply[], kind: ShapeKind | '', search: string): ShapeSupply[] {
+  const wanted = search.toLowerCase().split(/\s+/).filter(Boolean);
+  return shapes.filter((one) => {
+    const text = `${one.name} ${one.words}`.toLowerCase();
+    return (kind === '' || one.kind === kind) && wanted.every((word) => text.includes(word));
+  });
+}
 
 /** An empty opening of the shape, as large as suits the sheet, its middle at `at`. */
 export function makeShape(shape: ShapeSupply, sheet: Sheet, at: Point): Opening {

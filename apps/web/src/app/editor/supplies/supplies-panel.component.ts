@@ -1,11 +1,19 @@
 import { ChangeDetectionStrategy, Component, computed, inject, output, signal } from '@angular/core';
+import { MatDialog } from '@angular/material/dialog';
+import { MatMenuModule } from '@angular/material/menu';
+import { MatSnackBar } from '@angular/material/snack-bar';
 import { insertItem, outlinePath, toPathData, newLettering, photosUsed, type Opening, type Point } from '@kadrosyn/core';
+import { faultOf } from '../../api/fault';
+import { IconComponent } from '../../interface/icon.component';
 import { RovingFocusDirective } from '../../interface/roving-focus.directive';
+import { OwnOutlines } from '../../outlines/own-outlines';
 import { PhotoLibrary, type LibraryPhoto } from '../../photos/photo-library';
 import { fillEdit, layEdit } from '../commands/photo-edits';
+import { RenameDialog } from '../../interface/rename.dialog';
 import { EditorSession } from '../session';
 import { LETTERINGS, makeLettering, type LetteringSupply } from './lettering-supplies';
-import { makeShape, SHAPES, type ShapeSupply } from './shape-supplies';
+import { ShapePictureComponent } from './shape-picture.component';
+import { findShapes, makeShape, ownShape, SHAPE_KINDS, SHAPES, type ShapeKind, type ShapeSupply } from './shape-supplies';
 import { SupplyDrag } from './supply-drag';
 
 type SuppliesTab = 'photos' | 'shapes' | 'lettering';
@@ -13,7 +21,7 @@ type SuppliesTab = 'photos' | 'shapes' | 'lettering';
 /** What can be put on the sheet: a click puts it into the selected opening or on the sheet, a drag anywhere. */
 @Component({
   selector: 'ka-supplies-panel',
-  imports: [RovingFocusDirective],
+  imports: [RovingFocusDirective, ShapePictureComponent, IconComponent, MatMenuModule],
   templateUrl: './supplies-panel.component.html',
   styleUrl: './supplies-panel.component.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -22,7 +30,14 @@ export class SuppliesPanelComponent {
   readonly session = inject(EditorSession);
   readonly library = inject(PhotoLibrary);
   readonly drag = inject(SupplyDrag);
+  private readonly outlines = inject(OwnOutlines);
+  private readonly dialogs = inject(MatDialog);
+  private readonly notices = inject(MatSnackBar);
   readonly filesChosen = output<File[]>();
+  /** An outline wants to be drawn on the sheet. */
+  readonly drawWanted = output();
+  /** An outline wants to be taken from a drawing. */
+  readonly drawingWanted = output();
   readonly tabs = [
     { id: 'photos', name: 'Photos' },
     { id: 'shapes', name: 'Shapes' },
@@ -30,7 +45,17 @@ export class SuppliesPanelComponent {
   ] as const;
   readonly tab = signal<SuppliesTab>('photos');
   readonly search = signal('');
-  readonly shapes = SHAPES;
+  readonly kinds = [{ id: '' as const, name: 'All' }, ...SHAPE_KINDS];
+  readonly kind = signal<ShapeKind | ''>('');
+  readonly shapes = computed(() => findShapes([...this.outlines.list().map(ownShape), ...SHAPES], this.kind(), this.search()));
+  readonly searchWord = computed(() => (this.tab() === 'photos' ? 'Search photos' : 'Search shapes'));
+
+  /** What shapes are shown filled with: the photo that is being worked with, else any of the sheet, else the newest. */
+  readonly samplePhoto = computed(() => {
+    const { fill } = this.session.selectedOpening() ?? {};
+    const chosen = fill?.type === 'photo' ? fill.photoId : [...this.here()][0];
+    return (chosen && this.library.find(chosen)?.thumbnail) || (this.library.photos()[0]?.thumbnail ?? null);
+  });
 
   readonly photos = computed(() => {
     const words = this.search().toLowerCase().split(/\s+/).filter(Boolean);
@@ -96,6 +121,36 @@ export class SuppliesPanelComponent {
 
   beginShape(event: PointerEvent, shape: ShapeSupply): void {
     this.drag.begin(event, { kind: 'item', name: shape.name, make: (at) => makeShape(shape, this.session.context().sheet, at) });
+  }
+
+  renameShape({ ownId, name }: ShapeSupply): void {
+    const asked = this.dialogs.open<RenameDialog, string, string>(RenameDialog, { data: name });
+    asked.afterClosed().subscribe((wanted) => {
+      if (ownId && wanted) void this.outlines.rename(ownId, wanted).catch((error: unknown) => this.say(error));
+    });
+  }
+
+  /** Openings on sheets keep their outline: only the supplies lose it. */
+  async removeShape({ ownId, name, proportion, outline }: ShapeSupply): Promise<void> {
+    const shape = outline(1);
+    if (!ownId || shape.type !== 'path') return;
+    try {
+      await this.outlines.remove(ownId);
+    } catch (error) {
+      this.say(error);
+      return;
+    }
+    const notice = this.notices.open(`${name} was removed from the supplies.`, 'Undo', {
+      duration: 6000,
+      panelClass: 'ka-notice',
+    });
+    notice.onAction().subscribe(() => {
+      void this.outlines.add({ name, d: shape.d, proportion }).catch((error: unknown) => this.say(error));
+    });
+  }
+
+  private say(error: unknown): void {
+    this.notices.open(faultOf(error).message, 'Close', { duration: 15_000, panelClass: 'ka-notice' });
   }
 
   clickLettering(supply: LetteringSupply): void {

@@ -1,0 +1,96 @@
+import { inject, Injectable } from '@angular/core';
+import { MatDialog } from '@angular/material/dialog';
+import { insertItem, newShapedOpening, type Photo, type Point } from '@kadrosyn/core';
+import { firstValueFrom } from 'rxjs';
+import { faultOf } from '../api/fault';
+import { OwnOutlines } from '../outlines/own-outlines';
+import { PhotoLibrary } from '../photos/photo-library';
+import { fillEdit, layEdit, withdrawEdit } from './commands/photo-edits';
+import { photoTarget } from './commands/photo-target';
+import { Notices } from './notices';
+import { EditorSession } from './session';
+import { DrawingDialog, type DrawingChoice, type DrawingWish } from './supplies/drawing.dialog';
+
+/** Where files go: the first one onto the sheet at a point, or all of them only into the supplies. */
+interface Arrival {
+  readonly at: Point | null;
+}
+
+/** Files from outside: photos go onto the sheet and into the supplies, drawings become outlines. */
+@Injectable()
+export class Arrivals {
+  private readonly session = inject(EditorSession);
+  private readonly library = inject(PhotoLibrary);
+  private readonly outlines = inject(OwnOutlines);
+  private readonly dialogs = inject(MatDialog);
+  private readonly notices = inject(Notices);
+
+  add(files: readonly File[], place?: Arrival): void {
+    const drawing = files.find(isDrawing);
+    if (drawing) void this.takeDrawing({ file: drawing }, place?.at ?? undefined);
+    this.addPhotos(
+      files.filter((file) => !isDrawing(file)),
+      place,
+    );
+  }
+
+  private addPhotos(files: readonly File[], place?: Arrival): void {
+    if (files.length === 0) return;
+    const first = files[0];
+    void this.library
+      .add(files, (photo, file) => {
+        if (place?.at && file === first) this.placePhoto(photo, place.at);
+      })
+      .then((results) => {
+        const faults = results.filter(({ fault }) => fault);
+        for (const { photo } of faults) if (photo) this.withdraw(photo);
+        if (faults.length > 0) this.notices.say(faults.map(({ fileName, fault }) => `${fileName}: ${fault}`).join('\n'));
+      });
+  }
+
+  private placePhoto(photo: Photo, at: Point): void {
+    if (!this.session.shaper()) return;
+    const { project, sheet, shaper } = this.session.context();
+    const { opening } = photoTarget(sheet, at, shaper);
+    if (opening) return this.session.commit(fillEdit(project, sheet, opening, photo, shaper), opening.id);
+    const edit = layEdit(project, sheet, photo, at);
+    const laid = edit.operations.find((operation) => operation.type === 'insert-item');
+    this.session.commit(edit, laid?.item.id ?? null);
+  }
+
+  /** A photo that could not be stored is taken out again: what can not be kept must not look kept. */
+  private withdraw(photo: Photo): void {
+    const { project, sheet } = this.session.context();
+    const edit = withdrawEdit(project, sheet, photo);
+    if (edit) this.session.commit(edit);
+  }
+
+  /** Asks for a drawing and puts its outline on the sheet, its middle at `at`. */
+  async takeDrawing(wish: DrawingWish, at?: Point): Promise<void> {
+    const asked = this.dialogs.open<DrawingDialog, DrawingWish, DrawingChoice>(DrawingDialog, { data: wish });
+    const choice = await firstValueFrom(asked.afterClosed());
+    if (!choice) return;
+    const { sheet } = this.session.context();
+    const { name, d, proportion } = choice;
+    const height = Math.min(sheet.height * 0.6, (sheet.width * 0.6) / proportion);
+    const middle = at ?? { x: sheet.width / 2, y: sheet.height / 2 };
+    const opening = newShapedOpening(name, { type: 'path', d }, middle, height * proportion, height);
+    this.session.commit(insertItem(sheet, opening, `Add ${name}`), opening.id);
+    if (choice.keep) await this.keepOutline(name, d, proportion);
+  }
+
+  /** Keeps an outline in the supplies. */
+  async keepOutline(name: string, d: string, proportion: number): Promise<boolean> {
+    try {
+      await this.outlines.add({ name, d, proportion });
+      return true;
+    } catch (error) {
+      this.notices.say(`${name} could not be kept in the supplies. ${faultOf(error).message} It is on the sheet.`);
+      return false;
+    }
+  }
+}
+
+function isDrawing(file: File): boolean {
+  return file.type === 'image/svg+xml' || /\.svg$/i.test(file.name);
+}

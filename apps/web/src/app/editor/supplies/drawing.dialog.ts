@@ -1,0 +1,141 @@
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { MAT_DIALOG_DATA, MatDialogModule, MatDialogRef } from '@angular/material/dialog';
+import { readPathData, scaling, toPathData, transformPath, type TakenOutline } from '@kadrosyn/core';
+import { readDrawing } from '../../outlines/read-drawing';
+
+/** What the dialog opens with: a file that was dropped, or nothing. */
+export interface DrawingWish {
+  readonly file?: File;
+}
+
+/** What was chosen. */
+export interface DrawingChoice {
+  readonly name: string;
+  readonly d: string;
+  readonly proportion: number;
+  /** Into the supplies as well. */
+  readonly keep: boolean;
+}
+
+const MOST_BYTES = 4_000_000;
+
+/** Makes an outline of an SVG drawing: a file or its code. */
+@Component({
+  imports: [MatDialogModule],
+  template: `
+    <h2 mat-dialog-title>An outline from a drawing</h2>
+    <form (submit)="finish($event)">
+      <mat-dialog-content>
+        <div class="source">
+          <p>
+            <button type="button" class="ka-button" cdkFocusInitial (click)="files.click()">Choose an SVG file</button>
+            <input #files type="file" hidden accept=".svg,image/svg+xml" (change)="chooseFile(files)" />
+            <span class="soft">or paste its code:</span>
+          </p>
+          <textarea
+            class="ka-field"
+            aria-label="Code of the drawing"
+            spellcheck="false"
+            placeholder="<svg …> or path data"
+            [value]="source()"
+            (input)="read($any($event.target).value)"
+          ></textarea>
+        </div>
+        <div class="result" aria-live="polite">
+          @if (taken(); as shape) {
+            <svg [attr.viewBox]="frame()" role="img" aria-label="The outline"><path [attr.d]="drawing()" /></svg>
+            @if (shape.notUsed.length > 0) {
+              <p class="news">Not used: {{ shape.notUsed.join(', ') }}.</p>
+            }
+          } @else if (fault(); as message) {
+            <p class="news look" role="alert">{{ message }}</p>
+          } @else {
+            <p class="soft">{{ reading() ? 'Reading…' : 'The outline will show here. All its filled shapes become one.' }}</p>
+          }
+        </div>
+        <label class="name">
+          Name
+          <input class="ka-field" maxlength="200" [value]="name()" (input)="name.set($any($event.target).value)" />
+        </label>
+        <label class="check">
+          <input type="checkbox" [checked]="keep()" (change)="keep.set($any($event.target).checked)" />
+          Keep it in the supplies, for other projects too
+        </label>
+      </mat-dialog-content>
+      <mat-dialog-actions align="end">
+        <button type="button" class="ka-button" mat-dialog-close>Cancel</button>
+        <button class="ka-button next" [disabled]="!taken()">Put on the sheet</button>
+      </mat-dialog-actions>
+    </form>
+  `,
+  styleUrl: './drawing.dialog.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class DrawingDialog {
+  private readonly dialog = inject<MatDialogRef<DrawingDialog, DrawingChoice>>(MatDialogRef);
+  readonly source = signal('');
+  readonly name = signal('My outline');
+  readonly keep = signal(true);
+  readonly reading = signal(false);
+  private readonly result = signal<TakenOutline | null>(null);
+  readonly taken = computed(() => {
+    const result = this.result();
+    return result?.ok ? { ...result.taken, notUsed: result.notUsed } : null;
+  });
+  readonly fault = computed(() => {
+    const result = this.result();
+    return result && !result.ok ? result.message : null;
+  });
+  private readonly proportion = computed(() => {
+    const bounds = this.taken()?.bounds;
+    return bounds ? Math.min(1000, Math.max(0.001, bounds.width / bounds.height)) : 1;
+  });
+  readonly frame = computed(() => `0 0 ${this.proportion()} 1`);
+  readonly drawing = computed(() => {
+    const { path } = readPathData(this.taken()?.outline.d ?? '');
+    return toPathData(transformPath(scaling(this.proportion(), 1), path), 5);
+  });
+  private round = 0;
+
+  constructor() {
+    const { file } = inject<DrawingWish>(MAT_DIALOG_DATA);
+    if (file) void this.takeFile(file);
+  }
+
+  chooseFile(field: HTMLInputElement): void {
+    const file = field.files?.[0];
+    field.value = '';
+    if (file) void this.takeFile(file);
+  }
+
+  /** The last thing that was typed or chosen counts. */
+  async read(source: string): Promise<void> {
+    this.source.set(source);
+    const round = ++this.round;
+    this.result.set(null);
+    this.reading.set(source.trim() !== '');
+    if (source.trim() === '') return;
+    const result = await readDrawing(source);
+    if (round !== this.round) return;
+    this.reading.set(false);
+    this.result.set(result);
+  }
+
+  finish(event: Event): void {
+    event.preventDefault();
+    const taken = this.taken();
+    if (!taken) return;
+    const name = this.name().trim() || 'My outline';
+    this.dialog.close({ name, d: taken.outline.d, proportion: this.proportion(), keep: this.keep() });
+  }
+
+  private async takeFile(file: File): Promise<void> {
+    this.name.set(file.name.replace(/\.svg$/i, '') || 'My outline');
+    if (file.size > MOST_BYTES) {
+      this.round++;
+      this.result.set({ ok: false, message: `${file.name} is larger than 4 MB. Simplify the drawing first.` });
+      return;
+    }
+    await this.read(await file.text());
+  }
+}

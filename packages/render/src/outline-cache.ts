@@ -17,6 +17,8 @@ export interface CachedOutline {
 
 interface Entry extends CachedOutline {
   readonly width: number;
+  /** Of the shaper: faces that arrive change letters. */
+  readonly version: number;
   readonly height: number;
 }
 
@@ -26,9 +28,15 @@ const entries = new WeakMap<Outline, Entry>();
 export function cachedOutline(opening: Opening, shaper: Shaper): CachedOutline {
   const { outline, box } = opening;
   const entry = entries.get(outline);
-  if (entry?.width === box.width && entry.height === box.height) return entry;
+  if (entry?.width === box.width && entry.height === box.height && entry.version === shaper.version) return entry;
   const path = outlinePath(outline, box.width, box.height, shaper);
-  const made: Entry = { path, bounds: polygonBounds(flatten(path)), width: box.width, height: box.height };
+  const made: Entry = {
+    path,
+    bounds: polygonBounds(flatten(path)),
+    width: box.width,
+    height: box.height,
+    version: shaper.version,
+  };
   entries.set(outline, made);
   return made;
 }

@@ -24,7 +24,10 @@ export function partPath(
   if (letterId === undefined || opening.outline.type !== 'lettering') return cachedOutline(opening, shaper);
   const { outline, box } = opening;
   const known = letters.get(outline);
-  const kept = known?.width === box.width ? known : { width: box.width, paths: new Map<string, CachedOutline>() };
+  const kept =
+    known?.width === box.width && known.version === shaper.version
+      ? known
+      : { width: box.width, version: shaper.version, paths: new Map<string, CachedOutline>() };
   if (kept !== known) letters.set(outline, kept);
   const found = kept.paths.get(letterId);
   if (found) return found;
@@ -35,7 +38,10 @@ export function partPath(
 }
 
 /** Paths of single letters, kept as long as the text and the width of its box are the same. */
-const letters = new WeakMap<Outline, { readonly width: number; readonly paths: Map<string, CachedOutline> }>();
+const letters = new WeakMap<
+  Outline,
+  { readonly width: number; readonly version: number; readonly paths: Map<string, CachedOutline> }
+>();
 
 const united = new WeakMap<Path, Path>();
 

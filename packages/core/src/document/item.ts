@@ -31,6 +31,8 @@ export interface Opening {
   readonly finish: Finish;
   readonly overhangs?: Overhangs;
   readonly slot?: { readonly hint: string; readonly sample: boolean };
+  /** A letter that was split from a word: which word, its place in it, and the space or break that followed. */
+  readonly word?: { readonly id: string; readonly index: number; readonly after: string };
   readonly locked?: boolean;
   readonly hidden?: boolean;
 }

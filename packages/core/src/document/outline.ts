@@ -42,7 +42,23 @@ export interface LetteringOutline {
   readonly align: 'left' | 'centre' | 'right';
   /** Distance of baselines as a share of the size. */
   readonly leading: number;
-  readonly along?: { readonly radius: number; readonly start: number; readonly inside: boolean };
+  readonly along?: AlongCircle;
+  /** Letters really stretched, as shares of their width and height; only when asked for. */
+  readonly stretch?: { readonly x: number; readonly y: number };
+  /** Path data in shares of the box, from when all faces were there; shown while one of them is missing. */
+  readonly kept?: string;
+}
+
+/** Text along a circle. */
+export interface AlongCircle {
+  /** px of the sheet. */
+  readonly radius: number;
+  /** Where the text stands, degrees clockwise from the top: its beginning, middle or end, as it is aligned. */
+  readonly start: number;
+  /** Letters lie inside the circle instead of outside. */
+  readonly inside: boolean;
+  /** It is read counter-clockwise, feet pointing outwards. @default false */
+  readonly reverse?: boolean;
 }
 
 export interface LetteringRun {
@@ -56,6 +72,10 @@ export interface LetteringRun {
   /** Extra space between letters in thousandths of an em. */
   readonly tracking: number;
   readonly fill?: Colour;
+  /** How the letters are shown; the text stays as it was typed. @default as typed */
+  readonly letterCase?: 'upper' | 'lower';
+  /** The name of a face of one's own, for the day when it is missing. */
+  readonly faceName?: string;
   /** One id for each letter (grapheme) of the text; see lettering/letter-ids. */
   readonly letterIds: readonly string[];
 }

@@ -52,7 +52,7 @@ export function outlinePath(outline: Outline, width: number, height: number, sha
     case 'corners':
       return polygonPath(outline.points, width, height);
     case 'lettering':
-      return letteringPath(outline, width, shaper);
+      return letteringPath(outline, width, height, shaper);
   }
 }
 

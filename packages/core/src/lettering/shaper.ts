@@ -1,30 +1,39 @@
 import type * as HarfBuzz from 'harfbuzzjs';
 import type { LetteringRun } from '../document/outline.js';
 import { PathBuilder, transformPath, type Path } from '../geometry/path.js';
-import { FALLBACK_FACE } from './faces.js';
+import { FACES, FALLBACK_FACE, FALLBACK_FACES, type Face } from './faces.js';
+import { itemize, type Piece } from './itemize.js';
+import { inCase } from './letter-case.js';
 
 /** HarfBuzz positions are integers: with this many steps per font unit they keep their fractions. */
 const STEPS = 64;
+/** Lines that are kept; the oldest go first. */
+const KEPT_LINES = 500;
+
+/** A stretch of text in one style. */
+export type TextRun = Pick<LetteringRun, 'text' | 'face' | 'axes' | 'size' | 'tracking' | 'letterCase'>;
 
 /** One line of shaped text. Lengths in px of the sheet; the baseline is y = 0 and y points down. */
 export interface ShapedLine {
-  readonly path: Path;
   readonly advance: number;
   /** Above the baseline. */
   readonly ascent: number;
   /** Below the baseline, positive. */
   readonly descent: number;
-  /** From left to right, one for each cluster that HarfBuzz keeps apart. */
+  /** From left to right as they are seen, one for each cluster that HarfBuzz keeps apart. */
   readonly letters: readonly ShapedLetter[];
-  /** Letters that no file of the face has; they are shown as the font's empty box. */
+  /** Letters that no loaded file has; they are shown as the font's empty box. */
   readonly missing: readonly string[];
 }
 
 export interface ShapedLetter {
-  /** Index into the text, in UTF-16 units. */
+  /** Where it begins and ends in the text of the line, in UTF-16 units. */
   readonly start: number;
+  readonly end: number;
   readonly x: number;
   readonly advance: number;
+  /** It belongs to text that runs from right to left. */
+  readonly rightToLeft: boolean;
   readonly path: Path;
 }
 
@@ -38,28 +47,33 @@ interface LoadedFile {
   readonly font: HarfBuzz.Font;
   readonly upem: number;
   readonly covers: ReadonlySet<number>;
+  readonly axes: ReadonlySet<string>;
 }
 
 /**
- * Turns text into outlines with HarfBuzz. Results are the same in the browser and in Node.
- * Shaped lines are kept, so that drawing the same text again costs nothing.
+ * Turns text into outlines with HarfBuzz. Results are the same in the browser and in Node. Shaped lines are kept, so that drawing the same
+ * text again costs nothing.
  */
 export class Shaper {
-  private readonly faces: ReadonlyMap<string, readonly LoadedFile[]>;
+  private readonly faces = new Map<string, readonly LoadedFile[]>();
   private readonly lines = new Map<string, ShapedLine>();
   private readonly draw: HarfBuzz.DrawFuncs;
   private glyph = new PathBuilder();
+  private added = 0;
 
   /**
    * @param hb - the HarfBuzz module, already started.
    * @param faces - must include the fallback face.
+   * @param base - a shaper whose faces this one has too.
    * @throws RangeError when the fallback face is missing.
    */
   constructor(
     private readonly hb: typeof HarfBuzz,
     faces: readonly FaceBytes[],
+    base?: Shaper,
   ) {
-    this.faces = new Map(faces.map((face) => [face.id, face.files.map((bytes) => this.loadFile(bytes))]));
+    for (const [id, files] of base?.faces ?? []) this.faces.set(id, files);
+    for (const face of faces) this.addFace(face);
     if (!this.faces.has(FALLBACK_FACE)) throw new RangeError(`The fallback face "${FALLBACK_FACE}" is not among the faces`);
     this.draw = new hb.DrawFuncs();
     this.draw.setMoveToFunc((x, y) => this.glyph.moveTo(x, y));
@@ -69,93 +83,155 @@ export class Shaper {
     this.draw.setClosePathFunc(() => this.glyph.close());
   }
 
+  /** Raised whenever a face arrives: what was set before may look different now. */
+  get version(): number {
+    return this.added;
+  }
+
+  /** A shaper with more faces; this one does not get them. */
+  with(faces: readonly FaceBytes[]): Shaper {
+    return new Shaper(this.hb, faces, this);
+  }
+
+  /** @throws RangeError when a file holds no font that HarfBuzz can read. */
+  addFace(face: FaceBytes): void {
+    this.faces.set(
+      face.id,
+      face.files.map((bytes) => this.loadFile(bytes)),
+    );
+    this.lines.clear();
+    this.added++;
+  }
+
   hasFace(id: string): boolean {
     return this.faces.has(id);
   }
 
-  /** Shapes the text of one run as one line. A face that is not there is replaced by the fallback face. */
-  shapeLine(run: LetteringRun): ShapedLine {
-    const key = JSON.stringify([run.text, run.face, run.axes, run.size, run.tracking]);
+  /** Shapes runs as one line; there is no line break in them. A face that is not there is replaced by the fallback face. */
+  shapeLine(runs: readonly TextRun[]): ShapedLine {
+    const key = JSON.stringify(runs.map((run) => [run.text, run.face, run.axes, run.size, run.tracking, run.letterCase]));
     let line = this.lines.get(key);
     if (!line) {
-      // A session types many texts; the oldest go first.
-      if (this.lines.size >= 500) this.lines.delete(this.lines.keys().next().value!);
-      line = this.shape(run);
+      if (this.lines.size >= KEPT_LINES) this.lines.delete(this.lines.keys().next().value!);
+      line = this.shape(runs);
       this.lines.set(key, line);
     }
     return line;
   }
 
-  private shape(run: LetteringRun): ShapedLine {
-    const files = this.faces.get(run.face) ?? this.faces.get(FALLBACK_FACE)!;
-    for (const { font } of files) {
-      font.setVariations(Object.entries(run.axes).map(([tag, value]) => new this.hb.Variation(tag, value)));
+  private shape(runs: readonly TextRun[]): ShapedLine {
+    const filesOf = runs.map((run) => this.filesFor(run.face));
+    const cased = runs.map((run) => inCase(run.text, run.letterCase));
+    const text = cased.map((one) => one.text).join('');
+    /** Where each unit of the cased text stands in the text of the runs. */
+    const origin: number[] = [];
+    let before = 0;
+    for (const [index, one] of cased.entries()) {
+      for (const at of one.origin) origin.push(before + at);
+      before += runs[index]!.text.length;
     }
-    const tracking = (run.tracking / 1000) * run.size;
+    origin.push(before);
+    const pieces = itemize(
+      text,
+      cased.map((one) => one.text.length),
+      filesOf.map((files) => files.map(({ covers }) => covers)),
+    );
     const letters: ShapedLetter[] = [];
-    const whole = new PathBuilder();
     const missing: string[] = [];
     let x = 0;
-    for (const part of splitByFile(run.text, files)) {
-      const file = files[part.file]!;
-      if (!part.covered) missing.push(part.text);
-      const unit = run.size / (file.upem * STEPS);
-      const buffer = new this.hb.Buffer();
-      buffer.addText(part.text);
-      buffer.guessSegmentProperties();
-      // With tracking a ligature would leave a gap on both of its sides but none inside.
-      const features = run.tracking === 0 ? [] : [new this.hb.Feature('liga', 0), new this.hb.Feature('clig', 0)];
-      this.hb.shape(file.font, buffer, features);
-      for (const glyph of buffer.getGlyphInfosAndPositions()) {
-        this.glyph = new PathBuilder();
-        file.font.drawGlyph(glyph.codepoint, this.draw);
-        const [dx, dy] = [(glyph.xOffset ?? 0) * unit, (glyph.yOffset ?? 0) * unit];
-        const path = transformPath({ a: unit, b: 0, c: 0, d: -unit, e: x + dx, f: -dy }, this.glyph.build());
-        const advance = (glyph.xAdvance ?? 0) * unit + tracking;
-        whole.append(path);
-        letters.push({ start: part.start + glyph.cluster, x, advance, path });
-        x += advance;
+    let trailing = 0;
+    for (const piece of pieces) {
+      const run = runs[piece.run]!;
+      const file = filesOf[piece.run]![piece.file]!;
+      if (!piece.covered) missing.push(text.slice(piece.start, piece.end));
+      // Joined letters can not be pulled apart.
+      const tracking = piece.joins ? 0 : (run.tracking / 1000) * run.size;
+      for (const letter of this.shapePiece(text, piece, run, file, tracking)) {
+        letters.push({
+          ...letter,
+          start: origin[letter.start]!,
+          end: origin[letter.end]!,
+          x,
+          path: transformPath({ a: 1, b: 0, c: 0, d: 1, e: x, f: 0 }, letter.path),
+        });
+        x += letter.advance;
+        trailing = tracking;
       }
     }
-    const { ascender, descender } = files[0]!.font.hExtents();
-    const unit = run.size / (files[0]!.upem * STEPS);
+    const heights = runs.map((run, index) => {
+      const [first] = filesOf[index]!;
+      const { ascender, descender } = first!.font.hExtents();
+      const unit = run.size / (first!.upem * STEPS);
+      return { ascent: ascender * unit, descent: -descender * unit };
+    });
     return {
-      path: whole.build(),
       // The space after the last letter is not part of the line.
-      advance: letters.length > 0 ? x - tracking : 0,
-      ascent: ascender * unit,
-      descent: -descender * unit,
+      advance: letters.length > 0 ? x - trailing : 0,
+      ascent: Math.max(...heights.map(({ ascent }) => ascent)),
+      descent: Math.max(...heights.map(({ descent }) => descent)),
       letters,
       missing,
     };
   }
 
+  /** The letters of one piece from left to right, each at x = 0 of the line so far; `start` and `end` count in `text`. */
+  private shapePiece(text: string, piece: Piece, run: TextRun, file: LoadedFile, tracking: number): Omit<ShapedLetter, 'x'>[] {
+    const axes = { ...defaultAxes(run.face), ...run.axes };
+    const variations = Object.entries(axes).filter(([tag]) => file.axes.has(tag));
+    file.font.setVariations(variations.map(([tag, value]) => new this.hb.Variation(tag, value)));
+    const unit = run.size / (file.upem * STEPS);
+    const buffer = new this.hb.Buffer();
+    // With the text around it, so that letters join across pieces.
+    buffer.addText(text, piece.start, piece.end - piece.start);
+    buffer.guessSegmentProperties();
+    buffer.setDirection(piece.rightToLeft ? this.hb.Direction.RTL : this.hb.Direction.LTR);
+    // With tracking a ligature would leave a gap on both of its sides but none inside.
+    const features = tracking === 0 ? [] : [new this.hb.Feature('liga', 0), new this.hb.Feature('clig', 0)];
+    this.hb.shape(file.font, buffer, features);
+    const clusters: { start: number; advance: number; path: PathBuilder }[] = [];
+    for (const glyph of buffer.getGlyphInfosAndPositions()) {
+      let cluster = clusters.at(-1);
+      if (cluster?.start !== glyph.cluster)
+        clusters.push((cluster = { start: glyph.cluster, advance: 0, path: new PathBuilder() }));
+      this.glyph = new PathBuilder();
+      file.font.drawGlyph(glyph.codepoint, this.draw);
+      const [dx, dy] = [(glyph.xOffset ?? 0) * unit, (glyph.yOffset ?? 0) * unit];
+      cluster.path.append(transformPath({ a: unit, b: 0, c: 0, d: -unit, e: cluster.advance + dx, f: -dy }, this.glyph.build()));
+      cluster.advance += (glyph.xAdvance ?? 0) * unit;
+    }
+    return clusters.map((cluster, index) => {
+      // In text from right to left, the cluster that follows stands to the left.
+      const next = piece.rightToLeft ? clusters[index - 1] : clusters[index + 1];
+      return {
+        start: cluster.start,
+        end: next?.start ?? piece.end,
+        advance: cluster.advance + tracking,
+        rightToLeft: piece.rightToLeft,
+        path: cluster.path.build(),
+      };
+    });
+  }
+
+  /** The face's own files, then those of the faces that help out. */
+  private filesFor(id: string): readonly LoadedFile[] {
+    const own = this.faces.get(id) ?? this.faces.get(FALLBACK_FACE)!;
+    return [...own, ...FALLBACK_FACES.flatMap((face) => this.faces.get(face.id) ?? [])];
+  }
+
   private loadFile(bytes: Uint8Array): LoadedFile {
     const face = new this.hb.Face(new this.hb.Blob(bytes));
+    const covers = new Set(face.collectUnicodes());
+    if (!(face.upem > 0) || covers.size === 0)
+      throw new RangeError('There is no font in the file that letters can be taken from');
     const font = new this.hb.Font(face);
     font.setScale(face.upem * STEPS, face.upem * STEPS);
-    return { font, upem: face.upem, covers: new Set(face.collectUnicodes()) };
+    return { font, upem: face.upem, covers, axes: new Set(Object.keys(face.getAxisInfos())) };
   }
 }
 
-interface Part {
-  readonly text: string;
-  readonly start: number;
-  readonly file: number;
-  readonly covered: boolean;
-}
-
-/** Cuts text where another file of the face is needed: the first file that has the letter, else the first of all. */
-function splitByFile(text: string, files: readonly LoadedFile[]): Part[] {
-  const parts: Part[] = [];
-  let start = 0;
-  for (const character of text) {
-    const found = files.findIndex((file) => file.covers.has(character.codePointAt(0)!));
-    const [file, covered] = [Math.max(found, 0), found >= 0];
-    const last = parts.at(-1);
-    if (last?.file === file && last.covered === covered) parts[parts.length - 1] = { ...last, text: last.text + character };
-    else parts.push({ text: character, start, file, covered });
-    start += character.length;
-  }
-  return parts;
+/** Values of the axes of a face where a run says nothing; a face without weights asks helpers for its own. */
+function defaultAxes(id: string): Record<string, number> {
+  const face: Face | undefined = FACES.find((one) => one.id === id);
+  const axes = Object.fromEntries(Object.entries(face?.axes ?? {}).map(([tag, { default: value }]) => [tag, value]));
+  return { ...(face?.weight === undefined ? {} : { wght: face.weight }), ...axes };
 }

@@ -1,0 +1,138 @@
+import type { Edit } from '../document/edit.js';
+import { applyEdit } from '../document/apply-edit.js';
+import type { Opening } from '../document/item.js';
+import { insertItem, placeOf, removeItem } from '../document/make-edit.js';
+import { newId } from '../document/new-id.js';
+import type { LetteringOutline, LetteringRun } from '../document/outline.js';
+import type { Project, Sheet } from '../document/project.js';
+import { openingsOf } from '../document/find-item.js';
+import { boxMatrix } from '../geometry/box.js';
+import { apply, multiply, translation } from '../geometry/matrix.js';
+import { layOut, letterPlaces } from '../lettering/layout.js';
+import { lettersOf } from '../lettering/letter-ids.js';
+import { letteringText } from '../lettering/lettering-path.js';
+import { setBoxByGrip, type GripContext } from './grip.js';
+
+/**
+ * Makes an opening of each letter. All show the photo where it was, and can then be filled and moved one by one. Null for a text of fewer
+ * than two letters, or along a circle.
+ */
+export function splitWord(opening: Opening, context: GripContext): { readonly edit: Edit; readonly first: string } | null {
+  const { outline } = opening;
+  if (outline.type !== 'lettering' || outline.along) return null;
+  const text = letteringText(outline);
+  const places = letterPlaces(layOut(outline, context.shaper, opening.box.width)).filter(
+    ({ start, end }) => text.slice(start, end).trim() !== '',
+  );
+  if (places.length < 2) return null;
+  const runs = letterRuns(outline);
+  const wordId = newId('word');
+  const letters = places.map((place, index): Opening => {
+    const next = places[index + 1]?.start ?? text.length;
+    const run = runs.find(({ start }) => start === place.start)!.run;
+    const alone: LetteringOutline = { ...outline, runs: [run], align: 'left' };
+    const { width, height } = layOut(alone, context.shaper);
+    const baseline = layOut(alone, context.shaper).lines[0]!.letters[0]?.toBox.f ?? 0;
+    const corner = apply(place.toBox, { x: Math.min(place.from, place.to), y: 0 });
+    const middle = apply(boxMatrix(opening.box), { x: corner.x + width / 2, y: corner.y - baseline + height / 2 });
+    const { kept: _kept, ...clean } = alone;
+    const box = { ...opening.box, width, height, x: middle.x - width / 2, y: middle.y - height / 2 };
+    const letter: Opening = {
+      ...opening,
+      id: newId('item'),
+      name: run.text,
+      outline: clean,
+      word: { id: wordId, index, after: text.slice(place.end, next) },
+    };
+    // The box is changed under a photo that stays on the sheet: letters cover less than the word did, so no gap can come of it.
+    return { ...letter, ...setBoxByGrip(letter, 'opening', box, context) } as Opening;
+  });
+  const place = placeOf(context.sheet, opening.id);
+  const operations = [...removeItem(context.sheet, opening.id, '').operations];
+  letters.forEach((letter, index) => {
+    operations.push(...insertItem(context.sheet, letter, '', { ...place, index: place.index + index }).operations);
+  });
+  return { edit: { name: `Split ${opening.name} into letters`, operations }, first: letters[0]!.id };
+}
+
+/** A run for each letter, with where it begins in the text. */
+function letterRuns(outline: LetteringOutline): { readonly start: number; readonly run: LetteringRun }[] {
+  let before = 0;
+  return outline.runs.flatMap((run) => {
+    const start = before;
+    before += run.text.length;
+    return lettersOf(run.text).map((letter, index) => ({
+      start: start + letter.start,
+      run: { ...run, text: letter.letter, letterIds: [run.letterIds[index] ?? newId('letter')] },
+    }));
+  });
+}
+
+/** All letters on the sheet that were split from the same word as this one, in the order of the word. */
+export function lettersOfWord(sheet: Sheet, opening: Opening): Opening[] {
+  const { word } = opening;
+  if (!word) return [];
+  const isOfWord = (other: Opening): boolean => other.word?.id === word.id && other.outline.type === 'lettering';
+  return [...openingsOf(sheet.items)].filter(isOfWord).sort((a, b) => a.word!.index - b.word!.index);
+}
+
+/**
+ * Makes one lettering of the letters of a word again. Each keeps its own face and size; fill and finish are those of the first, whose place it
+ * takes. Null where there is only one.
+ */
+export function joinWord(
+  opening: Opening,
+  project: Project,
+  context: GripContext,
+): { readonly edit: Edit; readonly id: string } | null {
+  const letters = lettersOfWord(context.sheet, opening);
+  const [first] = letters;
+  if (!first || letters.length < 2) return null;
+  const runs = letters.flatMap(({ outline, word }, index): LetteringRun[] => {
+    const own = (outline as LetteringOutline).runs;
+    const after = index < letters.length - 1 ? word!.after : '';
+    return after === '' ? [...own] : [...own.slice(0, -1), withSpace(own.at(-1)!, after)];
+  });
+  const joined = joinLike(runs);
+  const outline: LetteringOutline = { ...(first.outline as LetteringOutline), runs: joined };
+  const layout = layOut(outline, context.shaper);
+  const { width, height } = layout;
+  // The first letter stays where it is.
+  const [was, now] = [first.outline as LetteringOutline, outline].map(
+    (one) => layOut(one, context.shaper).lines[0]!.letters[0]!.toBox,
+  );
+  const toNew = multiply(boxMatrix(first.box), translation(was!.e - now!.e, was!.f - now!.f));
+  const middle = apply(toNew, { x: width / 2, y: height / 2 });
+  const box = { ...first.box, width, height, x: middle.x - width / 2, y: middle.y - height / 2 };
+  const { word: _word, ...rest } = first;
+  const text = letteringText(outline);
+  const whole: Opening = { ...rest, id: newId('item'), name: text.replace(/\s+/g, ' ').slice(0, 40), outline };
+  const placed = { ...whole, ...setBoxByGrip({ ...whole, box: first.box }, 'opening', box, context) } as Opening;
+  let sheet = context.sheet;
+  const place = placeOf(sheet, first.id);
+  const operations = letters.flatMap(({ id }) => {
+    const edit = removeItem(sheet, id, '');
+    sheet = applyEdit({ ...project, sheets: [sheet] }, edit).sheets[0]!;
+    return edit.operations;
+  });
+  const below = letters.filter(({ id }) => placeOf(context.sheet, id).index < place.index).length;
+  operations.push(...insertItem(sheet, placed, '', { ...place, index: place.index - below }).operations);
+  return { edit: { name: `Join the letters of ${placed.name}`, operations }, id: placed.id };
+}
+
+function withSpace(run: LetteringRun, after: string): LetteringRun {
+  return { ...run, text: run.text + after, letterIds: [...run.letterIds, ...lettersOf(after).map(() => newId('letter'))] };
+}
+
+/** Neighbours of the same style as one run, so that they are kerned and joined again. */
+function joinLike(runs: readonly LetteringRun[]): LetteringRun[] {
+  const style = ({ text: _text, letterIds: _ids, ...rest }: LetteringRun): string => JSON.stringify(rest);
+  const joined: LetteringRun[] = [];
+  for (const run of runs) {
+    const last = joined.at(-1);
+    if (last && style(last) === style(run))
+      joined[joined.length - 1] = { ...last, text: last.text + run.text, letterIds: [...last.letterIds, ...run.letterIds] };
+    else joined.push(run);
+  }
+  return joined;
+}

@@ -6,6 +6,7 @@ import { connect } from './database/connect.js';
 import { ExportJobs } from './exports/export-jobs.js';
 import { exportRoutes } from './exports/export-routes.js';
 import { setFaultHandlers } from './fault-handler.js';
+import { faceRoutes } from './faces/face-routes.js';
 import { outlineRoutes } from './outlines/outline-routes.js';
 import { photoRoutes } from './photos/photo-routes.js';
 import { projectRoutes } from './projects/project-routes.js';
@@ -59,6 +60,7 @@ export async function buildServer(config: Config): Promise<BuiltServer> {
     },
   );
   await app.register(photoRoutes, { services });
+  await app.register(faceRoutes, { services });
   await app.register(outlineRoutes, { services });
   await app.register(projectRoutes, { services });
   await app.register(exportRoutes, { services });

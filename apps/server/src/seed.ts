@@ -32,8 +32,8 @@ async function addSamplePhotos(services: Services): Promise<Record<string, Photo
   );
   const photos: Record<string, Photo> = {};
   for (const [index, name] of SAMPLE_PHOTOS.entries()) {
-    const { id, sha256, width, height } = await store.add(added[index]!, name);
-    photos[name] = { id, sha256, name, width, height };
+    const { id, sha256, width, height, focus } = await store.add(added[index]!, name);
+    photos[name] = { id, sha256, name, width, height, ...(focus ? { focus } : {}) };
   }
   return photos;
 }

@@ -2,6 +2,7 @@ import type { Config } from './config.js';
 import type { Database } from './database/connect.js';
 import type { ExportJobs } from './exports/export-jobs.js';
 import { ExportStore } from './exports/export-store.js';
+import { FaceStore } from './faces/face-store.js';
 import { OutlineStore } from './outlines/outline-store.js';
 import { PhotoStore } from './photos/photo-store.js';
 import { ProjectStore } from './projects/project-store.js';
@@ -22,6 +23,10 @@ export class Services {
 
   projects(workspaceId: string): ProjectStore {
     return new ProjectStore(this.db, workspaceId, this.photos(workspaceId));
+  }
+
+  faces(workspaceId: string): FaceStore {
+    return new FaceStore(this.db, workspaceId);
   }
 
   outlines(workspaceId: string): OutlineStore {

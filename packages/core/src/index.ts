@@ -42,6 +42,7 @@ export * from './fit/loose-photo.js';
 export * from './photo/pixels.js';
 export * from './photo/levels.js';
 export * from './photo/sample.js';
+export * from './photo/find-focus.js';
 export * from './photo/sample-plane.js';
 export * from './photo/sample-warped.js';
 export * from './geometry/quad.js';

@@ -1,4 +1,4 @@
-import type { FaceAxes, Project } from '@kadrosyn/core';
+import type { Bounds, FaceAxes, Project } from '@kadrosyn/core';
 import {
   boolean,
   customType,
@@ -49,6 +49,8 @@ export const photos = pgTable(
     width: integer('width').notNull(),
     height: integer('height').notNull(),
     opaque: boolean('opaque').notNull(),
+    /** What stands out, px of the photo; null where nothing does. */
+    focus: jsonb('focus').$type<Bounds>(),
     originalBlob: text('original_blob').notNull(),
     masterBlob: text('master_blob').notNull(),
     screenBlob: text('screen_blob').notNull(),

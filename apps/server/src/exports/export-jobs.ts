@@ -2,6 +2,7 @@ import { findSheet, photosUsed } from '@kadrosyn/core';
 import type { FastifyBaseLogger } from 'fastify';
 import PgBoss from 'pg-boss';
 import type { Database } from '../database/connect.js';
+import { FaceStore } from '../faces/face-store.js';
 import { PhotoStore } from '../photos/photo-store.js';
 import type { TaskPool } from '../tasks/task-pool.js';
 import type { PhotoBytes } from '../tasks/task-worker.js';
@@ -74,6 +75,7 @@ export class ExportJobs {
         quality: wish.quality,
         photoFiles: await this.photoFiles(workspaceId, wish),
         facesFolder: this.facesFolder,
+        faceFiles: await new FaceStore(this.db, workspaceId).filesFor(wish.document),
       };
       const file = await this.tasks.render(task, report, controller.signal);
       await store.advance(exportId, { state: 'done', progress: 1, bytes: Buffer.from(file) });

@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto';
-import { photoIdOf, type Pixels } from '@kadrosyn/core';
+import { findFocus, photoIdOf, type Bounds, type Pixels } from '@kadrosyn/core';
 import { LevelChain } from '@kadrosyn/render';
 import { decodePhoto } from '@kadrosyn/render/node';
 import sharp, { type Metadata, type Sharp } from 'sharp';
@@ -26,6 +26,8 @@ export interface TakenPhoto {
   readonly width: number;
   readonly height: number;
   readonly opaque: boolean;
+  /** What stands out, px of the photo. */
+  readonly focus?: Bounds;
   /** The uploaded picture without its notes. */
   readonly original: StoredFile;
   /** Upright sRGB pixels; the original itself wherever it can be. */
@@ -89,11 +91,30 @@ async function makeFiles(bytes: Buffer, type: PhotoType, metadata: Metadata): Pr
     width: pixels.width,
     height: pixels.height,
     opaque: chain.opaque,
+    ...(await focusOf(pixels)),
     original,
     master,
     screen: screenLevel === 0 ? master : await encodeScreen(chain.at(screenLevel), chain.opaque),
     screenLevel,
     thumbnail: await encodeThumbnail(pixels),
+  };
+}
+
+/** Longest side of the picture in which the focus is looked for, px. */
+const FOCUS_SIDE = 64;
+
+async function focusOf(pixels: Pixels): Promise<{ focus?: Bounds }> {
+  const { data, info } = await rawOf(pixels)
+    .resize(FOCUS_SIDE, FOCUS_SIDE, { fit: 'inside' })
+    .ensureAlpha()
+    .raw()
+    .toBuffer({ resolveWithObject: true });
+  const found = findFocus({ width: info.width, height: info.height, data: new Uint8ClampedArray(data) });
+  if (!found) return {};
+  const [fx, fy] = [pixels.width / info.width, pixels.height / info.height];
+  const round = (value: number): number => Math.round(value * 10) / 10;
+  return {
+    focus: { x: round(found.x * fx), y: round(found.y * fy), width: round(found.width * fx), height: round(found.height * fy) },
   };
 }
 

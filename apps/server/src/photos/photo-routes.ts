@@ -14,6 +14,7 @@ const PhotoSchema = Type.Object({
   width: Type.Integer(),
   height: Type.Integer(),
   screenLevel: Type.Integer(),
+  focus: Type.Optional(Type.Object({ x: Type.Number(), y: Type.Number(), width: Type.Number(), height: Type.Number() })),
 });
 
 const UploadedSchema = Type.Object({
@@ -91,6 +92,6 @@ export const photoRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = as
 };
 
 function shown(row: PhotoRow) {
-  const { id, sha256, name, width, height, screenLevel } = row;
-  return { id, sha256, name, width, height, screenLevel };
+  const { id, sha256, name, width, height, screenLevel, focus } = row;
+  return { id, sha256, name, width, height, screenLevel, ...(focus ? { focus } : {}) };
 }

@@ -76,6 +76,7 @@ export class PhotoStore {
         width: photo.width,
         height: photo.height,
         opaque: photo.opaque,
+        focus: photo.focus ?? null,
         originalBlob: await put(photo.original),
         masterBlob: await put(photo.master),
         screenBlob: await put(photo.screen),

@@ -158,6 +158,7 @@ async function drawThumbnail(services: Services, workspaceId: string, document: 
     quality: 90,
     photoFiles,
     facesFolder: services.config.facesFolder,
+    faceFiles: await services.faces(workspaceId).filesFor(document),
   });
   return Buffer.from(bytes);
 }

@@ -2,7 +2,8 @@ import { MessageChannel } from 'node:worker_threads';
 import { fileURLToPath } from 'node:url';
 import { Piscina } from 'piscina';
 import type { Intake } from '../photos/intake.js';
-import type { IntakeTask, RenderTask } from './task-worker.js';
+import type { FaceIntake } from '../faces/take-face.js';
+import type { FaceTask, IntakeTask, RenderTask } from './task-worker.js';
 
 /** Runs decoding and drawing on threads of their own, so that answers never wait for them. */
 export class TaskPool {
@@ -15,6 +16,11 @@ export class TaskPool {
 
   intake(task: IntakeTask): Promise<Intake> {
     return this.pool.run(task, { name: 'intake' }) as Promise<Intake>;
+  }
+
+  /** @param signal - ends the thread at once when aborted. */
+  takeFace(task: FaceTask, signal: AbortSignal): Promise<FaceIntake> {
+    return this.pool.run(task, { name: 'face', signal }) as Promise<FaceIntake>;
   }
 
   /**

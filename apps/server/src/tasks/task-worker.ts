@@ -3,6 +3,7 @@ import type { Project, Shaper } from '@kadrosyn/core';
 import { DecodedPhotoSource } from '@kadrosyn/render';
 import { decodePhoto, encodePicture, loadShaperFrom, NODE_ENVIRONMENT, renderSheet } from '@kadrosyn/render/node';
 import type { UploadLimits } from '../config.js';
+import { takeFace, type FaceIntake } from '../faces/take-face.js';
 import { takeIn, type Intake } from '../photos/intake.js';
 
 /** A picture file of a photo and the level of the photo that it holds. */
@@ -22,8 +23,16 @@ export interface RenderTask {
   /** Files of the photos by id. */
   readonly photoFiles: Readonly<Record<string, PhotoBytes>>;
   readonly facesFolder: string;
+  /** Fonts of the workspace's own by the id of their face. */
+  readonly faceFiles: Readonly<Record<string, Uint8Array>>;
   /** Gets the share that is done, 0 to 1. */
   readonly progress?: MessagePort;
+}
+
+/** A font file to be tried. */
+export interface FaceTask {
+  readonly bytes: Uint8Array;
+  readonly facesFolder: string;
 }
 
 export interface IntakeTask {
@@ -38,6 +47,13 @@ export function intake({ bytes, limits }: IntakeTask): Promise<Intake> {
   return takeIn(Buffer.from(bytes.buffer, bytes.byteOffset, bytes.byteLength), limits);
 }
 
+/** Tries a font; see faces/take-face. What goes wrong inside HarfBuzz ends the thread, and with it whatever it left behind. */
+export async function face({ bytes, facesFolder }: FaceTask): Promise<FaceIntake> {
+  shaper ??= loadShaperFrom(facesFolder);
+  const file = Buffer.from(bytes.buffer, bytes.byteOffset, bytes.byteLength);
+  return takeFace(file, await shaper);
+}
+
 /**
  * Draws one sheet and gives the bytes of the picture file.
  * @throws Error when the sheet is not in the project.
@@ -47,6 +63,8 @@ export async function render(task: RenderTask): Promise<Uint8Array> {
   if (!sheet) throw new Error(`Sheet ${task.sheetId} is not in the project`);
   const report = (share: number): void => task.progress?.postMessage(share);
   shaper ??= loadShaperFrom(task.facesFolder);
+  const own = Object.entries(task.faceFiles).map(([id, file]) => ({ id, files: [file] }));
+  const setter = own.length > 0 ? (await shaper).with(own) : await shaper;
   const source = new DecodedPhotoSource(NODE_ENVIRONMENT);
   const files = Object.entries(task.photoFiles);
   for (const [index, [id, { bytes, level }]] of files.entries()) {
@@ -54,7 +72,7 @@ export async function render(task: RenderTask): Promise<Uint8Array> {
     if (photo) source.add(id, await decodePhoto(bytes), level, photo);
     report((0.6 * (index + 1)) / files.length);
   }
-  const pixels = renderSheet(sheet, task.scale, { photos: task.project.photos, source, shaper: await shaper });
+  const pixels = renderSheet(sheet, task.scale, { photos: task.project.photos, source, shaper: setter });
   report(0.8);
   const file = await encodePicture(pixels, { type: task.type, quality: task.quality, dpi: Math.round(sheet.dpi * task.scale) });
   report(1);

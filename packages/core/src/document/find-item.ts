@@ -43,3 +43,19 @@ export function photosUsed(project: Project): Set<string> {
   }
   return used;
 }
+
+/** What letterings need: ids of their faces, and all of their text. */
+export function facesUsed(project: Project): { readonly faces: ReadonlySet<string>; readonly text: string } {
+  const faces = new Set<string>();
+  let text = '';
+  for (const sheet of project.sheets) {
+    for (const { outline } of openingsOf(sheet.items)) {
+      if (outline.type !== 'lettering') continue;
+      for (const run of outline.runs) {
+        faces.add(run.face);
+        text += run.text;
+      }
+    }
+  }
+  return { faces, text };
+}

@@ -8,6 +8,7 @@ import { flatten } from '../geometry/path.js';
 import { isWarped, outlinePath } from '../geometry/outline-path.js';
 import type { Shaper } from '../lettering/shaper.js';
 import { fillOpening, keepCovered, type Hull } from './cover.js';
+import { showFocus } from './share-visible.js';
 import { placementMatrix, type Size } from './placement.js';
 import { wholePhoto } from './whole.js';
 
@@ -63,6 +64,14 @@ export function effectiveResolution(placement: Placement, sheet: Pick<Sheet, 'dp
   return sheet.dpi / placement.scale;
 }
 
+/** Between letters much of a photo is hidden: it is placed so that its focus lies on one of them. */
+function firstPlacement(rule: FitRule, opening: Opening, photo: Photo, shaper: Shaper): Placement {
+  const hull = openingHull(opening, shaper);
+  const placement = fitByRule(rule, hull, photo);
+  if (rule === 'whole' || opening.outline.type !== 'lettering' || !photo.focus) return placement;
+  return showFocus(openingPolygons(opening, shaper), hull, placement, photo);
+}
+
 /**
  * The fill of an opening that takes `photo`. The rule of an earlier photo is kept and the new one is fitted by it;
  * its turn and its cutout go with it.
@@ -76,7 +85,7 @@ export function fillWithPhoto(opening: Opening, photo: Photo, shaper: Shaper): P
     type: 'photo',
     photoId: photo.id,
     fit: rule,
-    placement: fitByRule(rule, openingHull(opening, shaper), photo),
+    placement: firstPlacement(rule, opening, photo, shaper),
     ...(rule === 'whole' ? { keepCovered: false } : {}),
   };
 }

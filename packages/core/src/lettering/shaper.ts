@@ -1,7 +1,7 @@
 import type * as HarfBuzz from 'harfbuzzjs';
 import type { LetteringRun } from '../document/outline.js';
 import { PathBuilder, transformPath, type Path } from '../geometry/path.js';
-import { FACES, FALLBACK_FACE, FALLBACK_FACES, type Face } from './faces.js';
+import { FACES, FALLBACK_FACE, FALLBACK_FACES, type Face, type FaceAxes } from './faces.js';
 import { itemize, type Piece } from './itemize.js';
 import { inCase } from './letter-case.js';
 
@@ -9,6 +9,9 @@ import { inCase } from './letter-case.js';
 const STEPS = 64;
 /** Lines that are kept; the oldest go first. */
 const KEPT_LINES = 500;
+
+/** One count for all shapers: what one of them has set is never taken for the work of another. */
+let stamps = 0;
 
 /** A stretch of text in one style. */
 export type TextRun = Pick<LetteringRun, 'text' | 'face' | 'axes' | 'size' | 'tracking' | 'letterCase'>;
@@ -59,7 +62,7 @@ export class Shaper {
   private readonly lines = new Map<string, ShapedLine>();
   private readonly draw: HarfBuzz.DrawFuncs;
   private glyph = new PathBuilder();
-  private added = 0;
+  private stamp = 0;
 
   /**
    * @param hb - the HarfBuzz module, already started.
@@ -74,6 +77,7 @@ export class Shaper {
   ) {
     for (const [id, files] of base?.faces ?? []) this.faces.set(id, files);
     for (const face of faces) this.addFace(face);
+    this.stamp = ++stamps;
     if (!this.faces.has(FALLBACK_FACE)) throw new RangeError(`The fallback face "${FALLBACK_FACE}" is not among the faces`);
     this.draw = new hb.DrawFuncs();
     this.draw.setMoveToFunc((x, y) => this.glyph.moveTo(x, y));
@@ -85,7 +89,7 @@ export class Shaper {
 
   /** Raised whenever a face arrives: what was set before may look different now. */
   get version(): number {
-    return this.added;
+    return this.stamp;
   }
 
   /** A shaper with more faces; this one does not get them. */
@@ -100,7 +104,24 @@ export class Shaper {
       face.files.map((bytes) => this.loadFile(bytes)),
     );
     this.lines.clear();
-    this.added++;
+    this.stamp = ++stamps;
+  }
+
+  /**
+   * What a font says of itself: family and style, its axes, and the code points that it has.
+   * @throws RangeError when the bytes hold no font that HarfBuzz can read.
+   */
+  inspect(bytes: Uint8Array): { readonly name: string; readonly axes: FaceAxes; readonly letters: readonly number[] } {
+    this.loadFile(bytes);
+    const face = new this.hb.Face(new this.hb.Blob(bytes));
+    const axes = Object.entries(face.getAxisInfos())
+      .filter(
+        ([tag, axis]) =>
+          /^[A-Za-z0-9]{4}$/.test(tag) && axis.min < axis.max && axis.default >= axis.min && axis.default <= axis.max,
+      )
+      .slice(0, 16)
+      .map(([tag, { min, max, default: value }]) => [tag, { min, max, default: value }] as const);
+    return { name: fontName(face), axes: Object.fromEntries(axes), letters: [...face.collectUnicodes()] };
   }
 
   hasFace(id: string): boolean {
@@ -234,4 +255,21 @@ function defaultAxes(id: string): Record<string, number> {
   const face: Face | undefined = FACES.find((one) => one.id === id);
   const axes = Object.fromEntries(Object.entries(face?.axes ?? {}).map(([tag, { default: value }]) => [tag, value]));
   return { ...(face?.weight === undefined ? {} : { wght: face.weight }), ...axes };
+}
+
+/** Family and style as a font calls itself (OpenType name table: 16 and 17, else 1 and 2). */
+function fontName(face: HarfBuzz.Face): string {
+  const ids = new Set(face.listNames().map(({ nameId }) => nameId));
+  const read = (...wanted: number[]): string => {
+    const id = wanted.find((candidate) => ids.has(candidate));
+    return id === undefined
+      ? ''
+      : face
+          .getName(id, 'en')
+          .replace(/[\p{Control}\ufffe\uffff]/gu, '')
+          .trim();
+  };
+  const [family, style] = [read(16, 1), read(17, 2)];
+  const isPlain = style === '' || /^(regular|normal)$/i.test(style) || family.endsWith(style);
+  return (isPlain ? family : `${family} ${style}`).slice(0, 100) || 'My face';
 }

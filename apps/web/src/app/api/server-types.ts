@@ -1,7 +1,7 @@
-import type { Photo, Project, Unit } from '@kadrosyn/core';
+import type { FaceAxes, Photo, Project, Unit } from '@kadrosyn/core';
 
 /** A photo of the workspace as the server lists it. */
-export type StoredPhoto = Pick<Photo, 'id' | 'sha256' | 'name' | 'width' | 'height'> & { readonly screenLevel: number };
+export type StoredPhoto = Pick<Photo, 'id' | 'sha256' | 'name' | 'width' | 'height' | 'focus'> & { readonly screenLevel: number };
 
 export interface ProjectSummary {
   readonly id: string;
@@ -50,4 +50,11 @@ export interface OwnOutline {
   readonly d: string;
   /** Width for a height of 1. */
   readonly proportion: number;
+}
+
+/** A lettering face of the workspace's own. */
+export interface OwnFace {
+  readonly id: string;
+  readonly name: string;
+  readonly axes: FaceAxes;
 }

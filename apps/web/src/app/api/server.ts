@@ -5,6 +5,7 @@ import { Fault } from './fault';
 import type {
   ExportStatus,
   ExportWish,
+  OwnFace,
   OwnOutline,
   ProjectSummary,
   StoredPhoto,
@@ -82,6 +83,26 @@ export class Server {
 
   removeOutline(id: string): Promise<void> {
     return this.send('DELETE', `/api/outlines/${id}`);
+  }
+
+  async faces(): Promise<OwnFace[]> {
+    return (await this.get<{ faces: OwnFace[] }>('/api/faces')).faces;
+  }
+
+  /** The font file of a face of one's own; undefined where there is none. */
+  async faceFile(id: string): Promise<Uint8Array | undefined> {
+    const response = await fetch(`/api/faces/${id}/file`);
+    return response.ok ? new Uint8Array(await response.arrayBuffer()) : undefined;
+  }
+
+  async addFace(file: File): Promise<OwnFace> {
+    const form = new FormData();
+    form.append('file', file, file.name);
+    return this.read<OwnFace>(await fetch('/api/faces', { method: 'POST', body: form }));
+  }
+
+  removeFace(id: string): Promise<void> {
+    return this.send('DELETE', `/api/faces/${id}`);
   }
 
   requestExport(projectId: string, wish: ExportWish): Promise<ExportStatus> {

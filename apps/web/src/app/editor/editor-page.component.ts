@@ -4,7 +4,6 @@ import {
   computed,
   DestroyRef,
   effect,
-  ElementRef,
   inject,
   input,
   signal,
@@ -14,15 +13,15 @@ import {
 import { Title } from '@angular/platform-browser';
 import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
-import type { Point } from '@kadrosyn/core';
+import { facesUsed, fallbackFacesFor, type Point } from '@kadrosyn/core';
 import { faultOf } from '../api/fault';
 import { Server } from '../api/server';
+import { OwnFaces } from '../lettering/own-faces';
 import { ShaperLoader } from '../lettering/shaper-loader';
 import { OwnOutlines } from '../outlines/own-outlines';
 import { PhotoLibrary } from '../photos/photo-library';
 import { PhotoLevels } from '../photos/photo-levels';
 import { Arrivals } from './arrivals';
-import { deleteWord } from './commands/item-edits';
 import { runOnSelected } from './commands/run-on-selected';
 import { DepthPanelComponent } from './depth/depth-panel.component';
 import { isTyping, keyCommand, type KeyCommand } from './editor-keys';
@@ -38,6 +37,8 @@ import { Viewport } from './sheet/viewport';
 import { EditorActions } from './state/editor.actions';
 import { selectExportMessage, selectMessage, selectPhase, selectSave } from './state/editor.selectors';
 import { dropJournal } from './state/journal';
+import { TextCaretComponent } from './text/text-caret.component';
+import { TextCaret } from './text/text-caret';
 import { SuppliesPanelComponent } from './supplies/supplies-panel.component';
 import { SupplyDrag } from './supplies/supply-drag';
 
@@ -52,8 +53,9 @@ import { SupplyDrag } from './supplies/supply-drag';
     SidePanelComponent,
     SuppliesPanelComponent,
     OutlinePenComponent,
+    TextCaretComponent,
   ],
-  providers: [EditorSession, Viewport, SupplyDrag, OutlinePen, Notices, Arrivals],
+  providers: [EditorSession, Viewport, SupplyDrag, OutlinePen, TextCaret, Notices, Arrivals],
   templateUrl: './editor-page.component.html',
   styleUrl: './editor-page.component.scss',
   host: {
@@ -73,13 +75,14 @@ export class EditorPageComponent {
   private readonly library = inject(PhotoLibrary);
   private readonly levels = inject(PhotoLevels);
   private readonly shapers = inject(ShaperLoader);
+  private readonly ownFaces = inject(OwnFaces);
   private readonly server = inject(Server);
   private readonly router = inject(Router);
   readonly notices = inject(Notices);
   private readonly arrivals = inject(Arrivals);
   private readonly outlines = inject(OwnOutlines);
   readonly pen = inject(OutlinePen);
-  private readonly host = inject<ElementRef<HTMLElement>>(ElementRef);
+  readonly typing = inject(TextCaret);
   private readonly stage = viewChild(SheetStageComponent);
 
   /** From the address. */
@@ -90,12 +93,14 @@ export class EditorPageComponent {
   private readonly exportMessage = this.store.selectSignal(selectExportMessage);
   private readonly faceFault = signal<string | null>(null);
   readonly fault = computed(() => (this.phase() === 'failed' ? this.message() : this.faceFault()));
-  readonly ready = computed(() => this.phase() === 'ready' && this.session.shaper() !== null);
-  readonly deleteWords = computed(() => {
-    const item = this.session.selected();
-    return item ? deleteWord(item, this.session.grip()).words : '';
+  private readonly faceNeeds = computed(() => {
+    const project = this.session.shownProject();
+    if (!project) return null;
+    const { faces, text } = facesUsed(project);
+    return [...faces, ...fallbackFacesFor(text).map(({ id }) => id)].sort().join(' ');
   });
-
+  private readonly facesReady = signal(false);
+  readonly ready = computed(() => this.phase() === 'ready' && this.facesReady() && this.session.shaper() !== null);
   constructor() {
     const title = inject(Title);
     effect(() => {
@@ -103,6 +108,10 @@ export class EditorPageComponent {
       untracked(() => this.store.dispatch(EditorActions.opening({ projectId })));
     });
     effect(() => title.setTitle(`${this.session.project()?.name ?? 'Project'} · Kadrosyn`));
+    effect(() => {
+      // Whatever puts letters into the project, by undo too, gets their faces.
+      if (this.faceNeeds() !== null) untracked(() => void this.loadFaces());
+    });
     effect(() => this.registerPhotos());
     effect(() => this.showWholeOnce());
     effect(() => {
@@ -123,12 +132,15 @@ export class EditorPageComponent {
     });
     void this.library.load();
     void this.outlines.load();
-    void this.loadFaces();
+    void this.ownFaces.load();
   }
 
+  /** The faces that the project's letterings ask for. Others are fetched when they are chosen. */
   async loadFaces(): Promise<void> {
+    const { faces, text } = facesUsed(this.session.project()!);
     try {
-      this.session.shaper.set(await this.shapers.load());
+      await this.shapers.ensure(faces, text);
+      this.facesReady.set(true);
       this.faceFault.set(null);
     } catch (error) {
       this.faceFault.set(faultOf(error).message);
@@ -190,6 +202,13 @@ export class EditorPageComponent {
     // While an outline is drawn, keys are for the pen.
     if (this.pen.drawing()) return;
     if (!this.ready() || event.defaultPrevented || isTyping(event.target) || inMenu(event.target)) return;
+    // Enter types in the selected lettering.
+    const selected = this.session.selectedOpening();
+    if (event.key === 'Enter' && selected?.outline.type === 'lettering' && !(event.target instanceof HTMLButtonElement)) {
+      event.preventDefault();
+      this.typing.begin(selected);
+      return;
+    }
     if (event.key === ' ' && event.target instanceof HTMLElement && event.target.tagName !== 'BUTTON') {
       event.preventDefault();
       this.stage()?.holdSpace(true);
@@ -239,14 +258,6 @@ export class EditorPageComponent {
 
   takeDrawing(): void {
     void this.arrivals.takeDrawing({});
-  }
-
-  editText(): void {
-    setTimeout(() => {
-      const field = this.host.nativeElement.querySelector<HTMLInputElement>('#lettering-text');
-      field?.focus();
-      field?.select();
-    });
   }
 
   // --- saving that needs the person ---

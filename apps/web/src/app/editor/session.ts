@@ -1,7 +1,8 @@
-import { computed, inject, Injectable, signal } from '@angular/core';
+import { computed, inject, Injectable, signal, type Signal } from '@angular/core';
 import { Store } from '@ngrx/store';
 import type { Edit, Grip, GripContext, Item, ItemProperties, Opening, Project, Shaper, Sheet } from '@kadrosyn/core';
 import { changeItem, marksDropped } from '@kadrosyn/core';
+import { ShaperLoader } from '../lettering/shaper-loader';
 import { EditorActions } from './state/editor.actions';
 import {
   selectGrip,
@@ -23,7 +24,7 @@ export class EditorSession {
   /** As it is shown, with an edit that is going on. */
   readonly selected = this.store.selectSignal(selectSelected);
   readonly grip = this.store.selectSignal(selectGrip);
-  readonly shaper = signal<Shaper | null>(null);
+  readonly shaper: Signal<Shaper | null> = inject(ShaperLoader).shaper;
   /** What is to be said to the person about the last edit. */
   readonly notice = signal<string | null>(null);
 

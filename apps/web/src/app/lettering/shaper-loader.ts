@@ -1,29 +1,70 @@
-import { Injectable } from '@angular/core';
-import { FACES, loadShaper, type Shaper } from '@kadrosyn/core';
+import { inject, Injectable, signal } from '@angular/core';
+import {
+  FACES,
+  FALLBACK_FACE,
+  FALLBACK_FACES,
+  fallbackFacesFor,
+  findFace,
+  loadShaper,
+  type Face,
+  type Shaper,
+} from '@kadrosyn/core';
 import { Fault } from '../api/fault';
+import { OwnFaces } from './own-faces';
 
-/** Loads HarfBuzz and the faces once, when they are first needed. */
+/** HarfBuzz with the faces that are needed so far. Faces are fetched when something asks for them, each once. */
 @Injectable({ providedIn: 'root' })
 export class ShaperLoader {
-  private shaper: Promise<Shaper> | undefined;
+  private readonly own = inject(OwnFaces);
+  private readonly current = signal<Shaper | null>(null);
+  /** Another object whenever faces have arrived; null before the first ones are there. */
+  readonly shaper = this.current.asReadonly();
+  private readonly wanted = new Map<string, Promise<void>>();
+  private starting: Promise<void> | undefined;
 
-  /** @throws Fault when a face can not be loaded; the next call tries again. */
-  load(): Promise<Shaper> {
-    this.shaper ??= this.fetchFaces().catch((error: unknown) => {
-      this.shaper = undefined;
+  /**
+   * Sees to it that faces are there, and those that a text needs besides.
+   * @throws Fault when one of the application's own faces can not be loaded; the next call tries again. A face of one's own that is gone
+   * is no fault: it stays missing, and that is said where it is used.
+   */
+  async ensure(faces: Iterable<string>, text = ''): Promise<void> {
+    this.starting ??= this.start();
+    try {
+      await this.starting;
+    } catch (error) {
+      this.starting = undefined;
       throw error;
-    });
-    return this.shaper;
+    }
+    const ids = new Set([...faces, ...fallbackFacesFor(text).map(({ id }) => id)]);
+    await Promise.all([...ids].filter((id) => !this.current()?.hasFace(id)).map((id) => this.once(id)));
   }
 
-  private async fetchFaces(): Promise<Shaper> {
-    const file = async (name: string): Promise<Uint8Array> => {
-      const response = await fetch(`/faces/${name}.ttf`);
-      if (!response.ok) throw new Fault('face-missing', `The face ${name} could not be loaded. Reload the page.`);
-      return new Uint8Array(await response.arrayBuffer());
-    };
-    return loadShaper(
-      await Promise.all(FACES.map(async (face) => ({ id: face.id, files: await Promise.all(face.files.map(file)) }))),
-    );
+  private once(id: string): Promise<void> {
+    let going = this.wanted.get(id);
+    if (!going) {
+      going = this.add(id).finally(() => this.wanted.delete(id));
+      this.wanted.set(id, going);
+    }
+    return going;
   }
+
+  private async start(): Promise<void> {
+    this.current.set(await loadShaper([{ id: FALLBACK_FACE, files: await shippedFiles(findFace(FALLBACK_FACE)!) }]));
+  }
+
+  private async add(id: string): Promise<void> {
+    const shipped = [...FACES, ...FALLBACK_FACES].find((face) => face.id === id);
+    const files = shipped ? await shippedFiles(shipped) : await this.own.files(id);
+    if (files) this.current.update((shaper) => shaper?.with([{ id, files }]) ?? null);
+  }
+}
+
+function shippedFiles(face: Face): Promise<Uint8Array[]> {
+  return Promise.all(
+    face.files.map(async (name) => {
+      const response = await fetch(`/faces/${name}.ttf`);
+      if (!response.ok) throw new Fault('face-missing', `The face ${face.name} could not be loaded. Reload the page.`);
+      return new Uint8Array(await response.arrayBuffer());
+    }),
+  );
 }

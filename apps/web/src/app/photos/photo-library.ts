@@ -130,6 +130,6 @@ function shown(stored: StoredPhoto): LibraryPhoto {
   return { photo: documentPhoto(stored), thumbnail: `/api/photos/${stored.id}/thumbnail` };
 }
 
-function documentPhoto({ id, sha256, name, width, height }: StoredPhoto): Photo {
-  return { id, sha256, name, width, height };
+function documentPhoto({ id, sha256, name, width, height, focus }: StoredPhoto): Photo {
+  return { id, sha256, name, width, height, ...(focus ? { focus } : {}) };
 }

@@ -45,7 +45,7 @@ export class ProjectsPageComponent {
   constructor() {
     void this.load();
     // Whoever is here opens a project next; a failure is said there.
-    this.shapers.load().catch(() => undefined);
+    this.shapers.ensure([]).catch(() => undefined);
   }
 
   async load(): Promise<void> {

@@ -1,18 +1,20 @@
 import {
   copyOf,
+  fillBox,
   insertItem,
   measureLettering,
   moveByGrip,
   placeOf,
   removeItem,
   resizeBox,
+  scaled,
   setBoxByGrip,
   type Edit,
+  type FaceAxes,
   type Grip,
   type GripContext,
   type Item,
   type ItemProperties,
-  type LetteringOutline,
   type Opening,
   type Point,
   changeItem,
@@ -53,8 +55,9 @@ export function moveEdit(context: GripContext, opening: Opening, grip: Grip, del
 }
 
 /**
- * Another size with `fixed` (shares of width and height) kept in place. Lettering takes a size of its text instead,
- * from the height; it is never stretched.
+ * Another size with `fixed` (shares of width and height) kept in place. Lettering takes the box by its width and weight first and its
+ * size then; its letters are stretched only where that was asked for.
+ * @param axesOf - the axes of each face.
  */
 export function resizeProperties(
   context: GripContext,
@@ -63,16 +66,21 @@ export function resizeProperties(
   width: number,
   height: number,
   fixed: Point,
+  axesOf: (face: string) => FaceAxes,
 ): ItemProperties {
   if (opening.outline.type !== 'lettering') {
     return setBoxByGrip(opening, grip, resizeBox(opening.box, width, height, fixed), context);
   }
-  const outline = scaledLettering(opening.outline, height / opening.box.height);
+  const { stretch } = opening.outline;
+  const [fx, fy] = [width / opening.box.width, height / opening.box.height];
+  const isEven = Math.abs(fx - fy) < 1e-6 * Math.max(fx, fy);
+  const outline =
+    isEven || opening.outline.along
+      ? scaled(opening.outline, fy === 1 ? fx : fy)
+      : stretch
+        ? { ...opening.outline, stretch: { x: stretch.x * fx, y: stretch.y * fy } }
+        : fillBox(opening.outline, width, height, axesOf, context.shaper);
   const size = measureLettering(outline, context.shaper);
   const box = resizeBox(opening.box, size.width, size.height, fixed);
-  return { outline, ...setBoxByGrip({ ...opening }, grip, box, context) };
-}
-
-function scaledLettering(outline: LetteringOutline, factor: number): LetteringOutline {
-  return { ...outline, runs: outline.runs.map((run) => ({ ...run, size: run.size * factor })) };
+  return { outline, ...setBoxByGrip({ ...opening, outline }, grip, box, context) };
 }

@@ -22,11 +22,12 @@ import {
   type PhotoFill,
   type Placement,
 } from '@kadrosyn/core';
-import { ColourFieldComponent } from '../../interface/colour-field.component';
 import { IconComponent } from '../../interface/icon.component';
 import { NumberFieldComponent } from '../../interface/number-field.component';
 import { takeOutEdit } from '../commands/photo-edits';
 import { EditorSession } from '../session';
+import { PlainFillComponent } from './plain-fill.component';
+import { ShareSectionComponent } from './share-section.component';
 
 /** Printed pictures look soft below this, dots per inch; screens have fewer. */
 const GOOD_PRINT = 200;
@@ -36,7 +37,7 @@ const SLIDER_REACH = 5;
 /** How the photo lies in its opening. */
 @Component({
   selector: 'ka-fit-tab',
-  imports: [MatSliderModule, NumberFieldComponent, ColourFieldComponent, IconComponent],
+  imports: [MatSliderModule, NumberFieldComponent, PlainFillComponent, ShareSectionComponent, IconComponent],
   templateUrl: './fit-tab.component.html',
   styleUrl: './panel-section.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -45,11 +46,7 @@ export class FitTabComponent {
   readonly session = inject(EditorSession);
   readonly opening = input.required<Opening>();
 
-  readonly swatches = computed(() => this.session.project()?.swatches ?? []);
-  readonly colour = computed(() => {
-    const { fill } = this.opening();
-    return fill.type === 'colour' ? fill.colour : '';
-  });
+  readonly isPlain = computed(() => ['colour', 'gradient'].includes(this.opening().fill.type));
   readonly unit = computed(() => this.session.project()?.unit ?? 'px');
   readonly decimals = computed(() => UNIT_DECIMALS[this.unit()]);
 
@@ -141,10 +138,6 @@ export class FitTabComponent {
 
   takeOut(): void {
     this.session.commit(takeOutEdit(this.session.context().sheet, this.settled()));
-  }
-
-  colourEdit(colour: string): Edit {
-    return this.edit({ fill: { type: 'colour', colour } }, `Colour ${this.opening().name}`);
   }
 
   clearColour(): void {

@@ -1,99 +1,196 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { MatSliderModule } from '@angular/material/slider';
 import {
-  changeItem,
-  changeLettering,
-  FACES,
+  fillBox,
   findFace,
+  FALLBACK_FACE,
   fromPx,
+  isFaceMissing,
+  joinWord,
+  lettersOfWord,
   letteringText,
-  withText,
+  missingLetters,
+  splitWord,
   toPx,
   UNIT_DECIMALS,
+  withWholeText,
   type Edit,
-  type ItemProperties,
   type LetteringOutline,
   type LetteringRun,
   type Opening,
 } from '@kadrosyn/core';
-import { ColourFieldComponent } from '../../interface/colour-field.component';
 import { NumberFieldComponent } from '../../interface/number-field.component';
+import { OwnFaces } from '../../lettering/own-faces';
+import { ShaperLoader } from '../../lettering/shaper-loader';
+import { letteringEdit, textEdit, withRuns } from '../commands/lettering-edits';
+import { Notices } from '../notices';
 import { EditorSession } from '../session';
+import { CircleSectionComponent } from './circle-section.component';
+import { FaceListComponent } from './face-list.component';
+import { PlainFillComponent } from './plain-fill.component';
 
 const AXIS_NAMES: Readonly<Record<string, string>> = { wght: 'Weight', wdth: 'Width' };
+const ALIGNS = [
+  { id: 'left', name: 'Left' },
+  { id: 'centre', name: 'Centre' },
+  { id: 'right', name: 'Right' },
+] as const;
+const CASES = [
+  { id: undefined, name: 'As typed' },
+  { id: 'upper', name: 'CAPITALS' },
+  { id: 'lower', name: 'small' },
+] as const;
+/** A word that fills the sheet keeps this share of it free on each side, where the sheet has no margin. */
+const AIR = 0.06;
 
-/** The text of a lettering, its face and its size. */
+/** The text of a lettering, its face, and how it is set. */
 @Component({
   selector: 'ka-letters-tab',
-  imports: [MatSliderModule, NumberFieldComponent, ColourFieldComponent],
+  imports: [MatSliderModule, NumberFieldComponent, FaceListComponent, CircleSectionComponent, PlainFillComponent],
   templateUrl: './letters-tab.component.html',
   styleUrl: './panel-section.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class LettersTabComponent {
   readonly session = inject(EditorSession);
+  private readonly loader = inject(ShaperLoader);
+  private readonly ownFaces = inject(OwnFaces);
+  private readonly notices = inject(Notices);
   readonly opening = input.required<Opening>();
-  readonly faces = FACES;
-  readonly swatches = computed(() => this.session.project()?.swatches ?? []);
+  readonly aligns = ALIGNS;
+  readonly cases = CASES;
   readonly unit = computed(() => this.session.project()?.unit ?? 'px');
   readonly decimals = computed(() => UNIT_DECIMALS[this.unit()]);
-
+  readonly outline = computed(() => this.opening().outline as LetteringOutline);
   readonly run = computed<LetteringRun>(() => this.outline().runs[0]!);
   readonly textValue = computed(() => letteringText(this.outline()));
+  readonly rows = computed(() => Math.min(4, this.textValue().split('\n').length));
   readonly size = computed(() => fromPx(this.run().size, this.unit(), this.session.context().sheet.dpi));
-  readonly axes = computed(() => {
-    const axes = findFace(this.run().face)?.axes ?? {};
-    return Object.entries(axes).map(([tag, limits]) => ({
-      tag,
-      ...limits,
-      name: AXIS_NAMES[tag] ?? tag,
-      value: this.run().axes[tag] ?? limits.default,
-    }));
+  readonly axes = computed(() =>
+    Object.entries(this.ownFaces.axesOf(this.run().face))
+      .filter(([tag]) => tag in AXIS_NAMES)
+      .map(([tag, limits]) => ({ tag, ...limits, name: AXIS_NAMES[tag]!, value: this.run().axes[tag] ?? limits.default })),
+  );
+  readonly missing = computed(() => missingLetters(this.outline(), this.session.context().shaper).join(' '));
+
+  /** Said where a face is gone: what is shown instead. */
+  readonly goneFace = computed(() => {
+    const outline = this.outline();
+    if (!isFaceMissing(outline, this.session.context().shaper)) return null;
+    const { face, faceName } = outline.runs.find((run) => !findFace(run.face)) ?? this.run();
+    const name = faceName ?? face;
+    const stands = findFace(FALLBACK_FACE)!.name;
+    return outline.kept
+      ? `The face ${name} is not here. Its letters are kept as they were; what you type will be set in ${stands}.`
+      : `The face ${name} is not here. ${stands} stands in for it.`;
   });
-  readonly missing = computed(() => [...new Set(this.session.context().shaper.shapeLine(this.run()).missing)].join(''));
-  readonly colour = computed(() => {
-    const { fill } = this.opening();
-    return fill.type === 'colour' ? fill.colour : '';
+
+  readonly stretched = computed(() => {
+    const { stretch } = this.outline();
+    return stretch
+      ? `Letters are stretched to ${percent(stretch.x)} of their width and ${percent(stretch.y)} of their height.`
+      : null;
+  });
+
+  readonly canSplit = computed(() => this.textValue().replace(/\s/g, '').length > 1 && !this.outline().along);
+  readonly canJoin = computed(() => {
+    const sheet = this.session.sheet();
+    return sheet !== null && lettersOfWord(sheet, this.opening()).length > 1;
   });
 
   setText(text: string): void {
-    const { name } = this.settled();
-    const line = text.replace(/[\r\n]+/g, ' ');
-    const before = letteringText(this.settledOutline());
-    // The name follows the text until it was chosen by hand.
-    const named = name === before || name === before.slice(0, 40) ? { name: line.slice(0, 40) || 'Lettering' } : {};
-    const [first] = this.settledOutline().runs;
-    this.session.commitAgain(this.edit(withText(first!, line), 'Edit text', named));
+    const opening = this.settled();
+    const outline = withWholeText(opening.outline as LetteringOutline, text.replace(/\r\n?/g, '\n'));
+    this.session.commitAgain(textEdit(this.session.context(), opening, outline));
   }
 
-  setFace(face: string): void {
-    const axes = findFace(face)?.axes ?? {};
-    const kept = Object.fromEntries(Object.entries(this.run().axes).filter(([tag]) => tag in axes));
-    this.session.commit(this.edit({ face, axes: kept }, 'Change face'));
+  async setFace(face: string): Promise<void> {
+    await this.loader.ensure([face], this.textValue());
+    const axes = this.ownFaces.axesOf(face);
+    const kept = Object.fromEntries(
+      Object.entries(this.run().axes)
+        .filter(([tag]) => tag in axes)
+        .map(([tag, value]) => [tag, Math.min(axes[tag]!.max, Math.max(axes[tag]!.min, value))]),
+    );
+    const own = this.ownFaces.find(face);
+    const outline = withRuns(this.settledOutline(), { face, axes: kept });
+    const runs = outline.runs.map(({ faceName: _before, ...run }) => (own ? { ...run, faceName: own.name } : run));
+    this.session.commit(this.edit({ ...outline, runs }, 'Change face'));
   }
 
   axisEdit(tag: string, value: number): Edit {
-    return this.edit({ axes: { ...this.run().axes, [tag]: value } }, `Change ${(AXIS_NAMES[tag] ?? tag).toLowerCase()}`);
+    const outline = this.settledOutline();
+    const runs = outline.runs.map((run) => ({ ...run, axes: { ...run.axes, [tag]: value } }));
+    return this.edit({ ...outline, runs }, `Change ${(AXIS_NAMES[tag] ?? tag).toLowerCase()}`);
   }
 
+  /** All runs keep their sizes to one another. */
   setSize(size: number): void {
-    this.session.commitAgain(
-      this.edit({ size: toPx(size, this.unit(), this.session.context().sheet.dpi) }, 'Change letter size'),
-    );
+    const outline = this.settledOutline();
+    const factor = toPx(size, this.unit(), this.session.context().sheet.dpi) / outline.runs[0]!.size;
+    const runs = outline.runs.map((run) => ({ ...run, size: run.size * factor }));
+    this.session.commitAgain(this.edit({ ...outline, runs }, 'Change letter size'));
   }
 
   setTracking(tracking: number): void {
-    this.session.commitAgain(this.edit({ tracking }, 'Change tracking'));
+    this.session.commitAgain(this.edit(withRuns(this.settledOutline(), { tracking }), 'Change tracking'));
   }
 
-  colourEdit(colour: string): Edit {
+  setLeading(share: number): void {
+    this.session.commitAgain(this.edit({ ...this.settledOutline(), leading: share / 100 }, 'Change line spacing'));
+  }
+
+  setAlign(align: LetteringOutline['align']): void {
+    this.session.commit(this.edit({ ...this.settledOutline(), align }, 'Align text'));
+  }
+
+  setCase(letterCase: LetteringRun['letterCase']): void {
+    const outline = this.settledOutline();
+    const runs = outline.runs.map(({ letterCase: _before, ...run }) => (letterCase ? { ...run, letterCase } : run));
+    this.session.commit(this.edit({ ...outline, runs }, 'Change case'));
+  }
+
+  /** As large as the sheet has room for: width and weight first, then size. */
+  fillSheet(): void {
+    const { sheet, shaper } = this.session.context();
+    const margin = Math.max(sheet.margin, AIR * Math.min(sheet.width, sheet.height));
     const opening = this.settled();
-    return changeItem(this.session.context().sheet, opening, { fill: { type: 'colour', colour } }, `Colour ${opening.name}`);
+    const room = { width: sheet.width - 2 * margin, height: Math.min(sheet.height - 2 * margin, opening.box.height * 2.5) };
+    const outline = fillBox(this.settledOutline(), room.width, room.height, this.ownFaces.axesOf, shaper);
+    const edit = this.edit(outline, 'Fill the sheet');
+    const box = edit.operations[0]?.type === 'change-item' ? edit.operations[0].after.box : undefined;
+    if (!box) return this.session.commit(edit);
+    const middle = {
+      ...box,
+      x: sheet.width / 2 - box.width / 2,
+      y: Math.min(Math.max(box.y, margin), sheet.height - margin - box.height),
+    };
+    const first = edit.operations[0]!;
+    if (first.type !== 'change-item') return;
+    this.session.commit({ ...edit, operations: [{ ...first, after: { ...first.after, box: middle } }] });
   }
 
-  private outline(): LetteringOutline {
-    return this.opening().outline as LetteringOutline;
+  setStretching(on: boolean): void {
+    const { stretch: _before, ...rest } = this.settledOutline();
+    this.session.commit(
+      this.edit(on ? { ...rest, stretch: { x: 1, y: 1 } } : rest, on ? 'Stretch letters' : 'Unstretch letters'),
+    );
   }
+
+  split(): void {
+    const split = splitWord(this.settled(), this.session.context());
+    if (!split) return;
+    this.session.commit(split.edit, split.first);
+    this.notices.sayWithUndo('Each letter is an opening of its own now: fill and move them one by one.');
+  }
+
+  join(): void {
+    const { project, ...context } = this.session.context();
+    const join = joinWord(this.settled(), project, context);
+    if (join) this.session.commit(join.edit, join.id);
+  }
+
+  outlineEdit = (outline: LetteringOutline, name: string): Edit => this.edit(outline, name);
 
   private settled(): Opening {
     return this.session.settledOpening() ?? this.opening();
@@ -103,11 +200,11 @@ export class LettersTabComponent {
     return this.settled().outline as LetteringOutline;
   }
 
-  private edit(change: Partial<LetteringRun>, name: string, extra: ItemProperties = {}): Edit {
-    const { sheet, shaper } = this.session.context();
-    const outline = this.settledOutline();
-    const [first, ...others] = outline.runs;
-    const next = { ...outline, runs: [{ ...first!, ...change }, ...('text' in change ? [] : others)] };
-    return changeItem(sheet, this.settled(), { ...changeLettering(this.settled(), next, shaper), ...extra }, name);
+  private edit(outline: LetteringOutline, name: string): Edit {
+    return letteringEdit(this.session.context(), this.settled(), outline, name);
   }
+}
+
+function percent(share: number): string {
+  return `${Math.round(share * 100)} %`;
 }

@@ -43,13 +43,7 @@ function points(outline: Extract<Outline, { type: 'polygon' | 'star' }>, least: 
   };
 }
 
-function percent<T extends Outline>(
-  name: string,
-  outline: T,
-  key: keyof T,
-  least: number,
-  most: number,
-): OutlineNumber {
+function percent<T extends Outline>(name: string, outline: T, key: keyof T, least: number, most: number): OutlineNumber {
   const value = Math.round((outline[key] as number) * 1000) / 10;
   return { name, unit: '%', value, least, most, set: (shown) => ({ ...outline, [key]: shown / 100 }) };
 }

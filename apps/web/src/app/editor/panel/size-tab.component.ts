@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { changeItem, fromPx, normalTurn, setBoxByGrip, toPx, UNIT_DECIMALS, type Opening } from '@kadrosyn/core';
 import { NumberFieldComponent } from '../../interface/number-field.component';
+import { OwnFaces } from '../../lettering/own-faces';
 import { resizeProperties } from '../commands/item-edits';
 import { EditorSession } from '../session';
 import { OutlineSectionComponent } from './outline-section.component';
@@ -37,7 +38,6 @@ import { OutlineSectionComponent } from './outline-section.component';
           [unit]="unit()"
           [decimals]="decimals()"
           [least]="0.1"
-          [disabled]="isText()"
           [value]="length(opening().box.width)"
           (changed)="setSize('width', $event)"
         />
@@ -51,13 +51,12 @@ import { OutlineSectionComponent } from './outline-section.component';
         />
       </div>
     </div>
-    @if (!isText()) {
-      <label class="check">
-        <input type="checkbox" [checked]="proportional()" (change)="proportional.set($any($event.target).checked)" />
-        Keep proportions
-      </label>
-    } @else {
-      <p class="hint">Lettering takes its width from the text.</p>
+    <label class="check">
+      <input type="checkbox" [checked]="proportional()" (change)="proportional.set($any($event.target).checked)" />
+      Keep proportions
+    </label>
+    @if (isText() && !proportional()) {
+      <p class="hint">Letters take the box by width and weight first, then by size.</p>
     }
     <div class="two">
       <ka-number-field label="Turn" unit="°" [decimals]="1" [value]="opening().box.turn" (changed)="setTurn($event)" />
@@ -71,6 +70,7 @@ import { OutlineSectionComponent } from './outline-section.component';
 })
 export class SizeTabComponent {
   private readonly session = inject(EditorSession);
+  private readonly axesOf = inject(OwnFaces).axesOf;
   readonly opening = input.required<Opening>();
   readonly proportional = signal(true);
   readonly unit = computed(() => this.session.project()?.unit ?? 'px');
@@ -93,10 +93,9 @@ export class SizeTabComponent {
     const px = Math.max(this.px(value), 0.5);
     const factor = px / opening.box[side];
     const { width, height } = opening.box;
-    const [w, h] =
-      this.proportional() || this.isText() ? [width * factor, height * factor] : side === 'width' ? [px, height] : [width, px];
+    const [w, h] = this.proportional() ? [width * factor, height * factor] : side === 'width' ? [px, height] : [width, px];
     const { context, grip } = this.gripped();
-    this.change(resizeProperties(context, opening, grip, w, h, { x: 0, y: 0 }), 'Resize');
+    this.change(resizeProperties(context, opening, grip, w, h, { x: 0, y: 0 }, this.axesOf), 'Resize');
   }
 
   setTurn(turn: number): void {

@@ -13,6 +13,7 @@ import {
   scalePhoto,
   setBoxByGrip,
   turnPhoto,
+  type FaceAxes,
   type Grip,
   type GripContext,
   type Opening,
@@ -34,7 +35,14 @@ export function moveGesture(opening: Opening, grip: Grip, from: Point, context: 
 }
 
 /** A peg keeps the proportions, a tab stretches the outline; the opposite point stays. The photo is never stretched. */
-export function resizeGesture(opening: Opening, grip: Grip, handle: BoxHandle, from: Point, context: GripContext): Gesture {
+export function resizeGesture(
+  opening: Opening,
+  grip: Grip,
+  handle: BoxHandle,
+  from: Point,
+  context: GripContext,
+  axesOf: (face: string) => FaceAxes,
+): Gesture {
   const { box } = opening;
   const fixed = { x: 1 - handle.x, y: 1 - handle.y };
   return {
@@ -49,7 +57,12 @@ export function resizeGesture(opening: Opening, grip: Grip, handle: BoxHandle, f
         [width, height] = [box.width * Math.max(along, least), box.height * Math.max(along, least)];
       }
       const [w, h] = [Math.max(width, SHORTEST), Math.max(height, SHORTEST)];
-      return changeItem(context.sheet, opening, resizeProperties(context, opening, grip, w, h, fixed), `Resize ${opening.name}`);
+      return changeItem(
+        context.sheet,
+        opening,
+        resizeProperties(context, opening, grip, w, h, fixed, axesOf),
+        `Resize ${opening.name}`,
+      );
     },
   };
 }

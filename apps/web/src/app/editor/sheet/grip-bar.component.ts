@@ -1,6 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { type Grip, openingHull, transformBounds, boxMatrix, polygonBounds } from '@kadrosyn/core';
+import { deleteWord } from '../commands/item-edits';
 import { EditorSession } from '../session';
+import { TextCaret } from '../text/text-caret';
 import { Viewport } from './viewport';
 
 const GRIPS = [
@@ -25,7 +27,12 @@ const GRIPS = [
           {{ choice.name }} <kbd aria-hidden="true">{{ choice.key }}</kbd>
         </button>
       }
-      <span class="words" aria-live="polite">{{ words() }}</span>
+      <span class="words" aria-live="polite"
+        >{{ words() }}
+        @if (deletes(); as more) {
+          <span class="more">{{ more }}</span>
+        }
+      </span>
     </div>
     <div class="zoom" role="group" aria-label="Zoom">
       <button aria-label="Zoom out" (click)="zoomBy(1 / 1.25)">−</button>
@@ -43,15 +50,24 @@ const GRIPS = [
 export class GripBarComponent {
   readonly session = inject(EditorSession);
   readonly viewport = inject(Viewport);
+  private readonly typing = inject(TextCaret);
   readonly grips = GRIPS;
   readonly percent = computed(() => Math.round(this.viewport.zoom() * 100));
 
   readonly words = computed(() => {
     const opening = this.session.selectedOpening();
     if (!opening) return 'select something to move it';
+    if (this.typing.opening()) return `types in ${opening.name}; Escape ends`;
     return opening.locked
       ? `${opening.name} is locked`
       : moveWords(this.session.grip(), opening.name, opening.fill.type === 'photo');
+  });
+
+  /** What the Delete key would do. */
+  readonly deletes = computed(() => {
+    const item = this.session.selected();
+    if (!item || item.locked) return '';
+    return this.typing.opening() ? 'Delete removes letters' : `Delete ${deleteWord(item, this.session.grip()).words}`;
   });
 
   zoomBy(factor: number): void {

@@ -21,10 +21,10 @@ const TABS: readonly BoxHandle[] = [
   { kind: 'tab', x: 0, y: 0.5 },
 ];
 
-/** Lettering is never stretched, so it has no tabs; four corners are dragged themselves. */
+/** Text along a circle only grows; four corners are dragged themselves. */
 export function handlesOf(opening: Opening): readonly BoxHandle[] {
   if (opening.outline.type === 'corners') return [];
-  return opening.outline.type === 'lettering' ? PEGS : [...PEGS, ...TABS];
+  return opening.outline.type === 'lettering' && opening.outline.along ? PEGS : [...PEGS, ...TABS];
 }
 
 /** Corners of the photo's extent on the sheet: top-left, top-right, bottom-right, bottom-left; none without a photo. */

@@ -1,5 +1,6 @@
-import { openingsAt, type Edit, type Opening, type Point } from '@kadrosyn/core';
+import { openingsAt, type Edit, type FaceAxes, type Opening, type Point } from '@kadrosyn/core';
 import type { EditorSession } from '../session';
+import type { TextCaret } from '../text/text-caret';
 import { formGesture, moveGesture, photoScaleGesture, resizeGesture, turnGesture } from './box-gestures';
 import type { Gesture } from './gesture';
 import { handlesOf, photoCorners } from './handles';
@@ -19,6 +20,8 @@ export interface Press {
   readonly opening: Opening | null;
   /** What a click without movement selects. */
   readonly click: string | null | undefined;
+  /** A lettering in whose middle the press is: a click without movement types there. */
+  readonly types?: Opening;
   readonly pans: boolean;
   readonly movesPhoto: boolean;
   last: Point;
@@ -37,6 +40,8 @@ export class Presses {
   constructor(
     private readonly session: EditorSession,
     private readonly viewport: Viewport,
+    private readonly typing: TextCaret,
+    private readonly axesOf: (face: string) => FaceAxes,
   ) {}
 
   /** What a pointer that goes down at `start` (css px of the stage) begins. @param pans - it moves the sheet, whatever lies there. */
@@ -63,9 +68,19 @@ export class Presses {
       gesture: moveGesture(opening, grip, sheetStart, context),
       opening,
       click: hits[0]?.id,
+      ...(hits[0] && this.typing.isInMiddle(hits[0], sheetStart, this.viewport.zoom()) ? { types: hits[0] } : {}),
       pans: false,
       movesPhoto,
     };
+  }
+
+  /** Whether a click at this point of the stage would type. */
+  typesAt(stage: Point): boolean {
+    const [shaper, sheet] = [this.session.shaper(), this.session.sheet()];
+    if (!shaper || !sheet) return false;
+    const at = this.viewport.toSheet(stage);
+    const [hit] = openingsAt(sheet.items, at, shaper, { reach: 0 });
+    return hit !== undefined && this.typing.isInMiddle(hit, at, this.viewport.zoom());
   }
 
   private handleGesture(target: Element, opening: Opening, from: Point): Pick<Press, 'gesture' | 'movesPhoto'> | null {
@@ -74,7 +89,7 @@ export class Presses {
     const handle = target.closest('[data-handle]')?.getAttribute('data-handle');
     if (handle) {
       const chosen = handlesOf(opening)[Number(handle)]!;
-      return { gesture: resizeGesture(opening, grip, chosen, from, context), movesPhoto: false };
+      return { gesture: resizeGesture(opening, grip, chosen, from, context, this.axesOf), movesPhoto: false };
     }
     const bar = target.closest('[data-bar]')?.getAttribute('data-bar');
     if (bar) return { gesture: formGesture(opening, Number(bar), from, context), movesPhoto: false };

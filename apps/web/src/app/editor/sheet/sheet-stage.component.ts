@@ -13,10 +13,12 @@ import {
 } from '@angular/core';
 import { Store } from '@ngrx/store';
 import { openingsAt, type Edit, type Opening, type Point } from '@kadrosyn/core';
+import { OwnFaces } from '../../lettering/own-faces';
 import { PhotoLevels } from '../../photos/photo-levels';
 import { OutlinePen } from '../pen/outline-pen';
 import { EditorSession } from '../session';
 import { selectIsMoving, selectPreview } from '../state/editor.selectors';
+import { TextCaret } from '../text/text-caret';
 import { SupplyDrag, type Supply } from '../supplies/supply-drag';
 import { CanvasPainter } from './canvas-painter';
 import { filesWord } from './files-word';
@@ -45,14 +47,13 @@ export class SheetStageComponent {
   private readonly levels = inject(PhotoLevels);
   private readonly drag = inject(SupplyDrag);
   private readonly pen = inject(OutlinePen);
+  private readonly typing = inject(TextCaret);
   private readonly host = inject<ElementRef<HTMLElement>>(ElementRef);
   private readonly canvas = viewChild.required<ElementRef<HTMLCanvasElement>>('canvas');
   private readonly dots = viewChild.required<ElementRef<HTMLCanvasElement>>('dots');
 
   /** Files from the desktop, let go over the sheet or pasted. */
   readonly filesDropped = output<{ files: File[]; at: Point | null }>();
-  /** Lettering was double-clicked: its text wants to be edited. */
-  readonly editText = output();
 
   readonly chip = signal<StageChip | null>(null);
   readonly dropWord = signal<{ readonly word: string; readonly at: Point } | null>(null);
@@ -63,7 +64,7 @@ export class SheetStageComponent {
   private readonly photoDots = new PhotoDots(this.session, this.viewport, this.levels);
   private readonly halftone = signal<Halftone | null>(null);
   private readonly pointers = new Map<number, Point>();
-  private readonly presses = new Presses(this.session, this.viewport);
+  private readonly presses = new Presses(this.session, this.viewport, this.typing, inject(OwnFaces).axesOf);
   private press: Press | null = null;
   private pinch: Pinch | null = null;
   private readonly drops = new SupplyDrops(this.session, this.viewport, (chip) => this.chip.set(chip));
@@ -80,10 +81,11 @@ export class SheetStageComponent {
 
   readonly marked = computed(() => {
     const opening = this.session.selectedOpening();
-    return opening && this.session.shaper() && !opening.hidden && !this.pen.drawing() ? opening : null;
+    return opening && this.session.shaper() && !opening.hidden && !this.pen.drawing() && !this.typing.opening() ? opening : null;
   });
 
-  readonly cursor = computed(() => (this.panning() || this.spaceHeld() ? 'grab' : 'default'));
+  private readonly overText = signal(false);
+  readonly cursor = computed(() => (this.panning() || this.spaceHeld() ? 'grab' : this.overText() ? 'text' : 'default'));
 
   constructor() {
     const destroy = inject(DestroyRef);
@@ -115,7 +117,8 @@ export class SheetStageComponent {
     const { width, height } = this.viewport.size();
     const [view, version, moving, ratio] = [
       this.viewport.view(),
-      this.levels.version(),
+      // Both only grow: letters look different when a face has arrived.
+      this.levels.version() + (shaper?.version ?? 0),
       this.isMoving(),
       this.viewport.pixelRatio(),
     ];
@@ -142,6 +145,7 @@ export class SheetStageComponent {
     if (this.pointers.has(event.pointerId)) this.pointers.set(event.pointerId, at);
     if (this.pinch) return this.movePinch(this.pinch);
     const { press } = this;
+    if (!press) this.overText.set(this.presses.typesAt(at));
     if (press?.id !== event.pointerId) return;
     if (!press.moved && Math.hypot(at.x - press.start.x, at.y - press.start.y) < CLICK_REACH) return;
     if (!press.moved && press.movesPhoto && press.opening) this.beginHalftone(press.opening);
@@ -169,6 +173,7 @@ export class SheetStageComponent {
     this.press = null;
     this.panning.set(false);
     if (!press.moved) {
+      if (press.types) return this.type(press.types, press.sheetStart);
       if (press.click !== undefined) this.session.select(press.click);
       return;
     }
@@ -180,6 +185,11 @@ export class SheetStageComponent {
   onPointerCancel(event: PointerEvent): void {
     this.pointers.delete(event.pointerId);
     this.cancelGesture();
+  }
+
+  private type(opening: Opening, at: Point): void {
+    const place = this.typing.placeAt(opening, at);
+    this.typing.begin(opening, { anchor: place, focus: place });
   }
 
   private endGesture(edit: Edit | null, select?: string): void {
@@ -205,9 +215,6 @@ export class SheetStageComponent {
     if (!shaper || !sheet) return;
     const [hit] = openingsAt(sheet.items, this.viewport.toSheet(this.stagePoint(event)), shaper, { reach: 2 });
     if (hit?.outline.type === 'path') this.pen.edit(hit);
-    if (hit?.outline.type !== 'lettering') return;
-    this.session.select(hit.id);
-    this.editText.emit();
   }
 
   // --- wheel and pinch ---

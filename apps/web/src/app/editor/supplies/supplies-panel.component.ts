@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, inject, output, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, effect, inject, output, signal } from '@angular/core';
 import { MatDialog } from '@angular/material/dialog';
 import { MatMenuModule } from '@angular/material/menu';
 import { MatSnackBar } from '@angular/material/snack-bar';
@@ -6,6 +6,7 @@ import { insertItem, outlinePath, toPathData, newLettering, photosUsed, type Ope
 import { faultOf } from '../../api/fault';
 import { IconComponent } from '../../interface/icon.component';
 import { RovingFocusDirective } from '../../interface/roving-focus.directive';
+import { ShaperLoader } from '../../lettering/shaper-loader';
 import { OwnOutlines } from '../../outlines/own-outlines';
 import { PhotoLibrary, type LibraryPhoto } from '../../photos/photo-library';
 import { fillEdit, layEdit } from '../commands/photo-edits';
@@ -31,6 +32,7 @@ export class SuppliesPanelComponent {
   readonly library = inject(PhotoLibrary);
   readonly drag = inject(SupplyDrag);
   private readonly outlines = inject(OwnOutlines);
+  private readonly faces = inject(ShaperLoader);
   private readonly dialogs = inject(MatDialog);
   private readonly notices = inject(MatSnackBar);
   readonly filesChosen = output<File[]>();
@@ -78,6 +80,13 @@ export class SuppliesPanelComponent {
       return { supply, path, viewBox: `0 0 ${box.width.toFixed(1)} ${box.height.toFixed(1)}` };
     });
   });
+
+  constructor() {
+    effect(() => {
+      // Each style is shown in its face, which is fetched when it is first looked at.
+      if (this.tab() === 'lettering') void this.faces.ensure(LETTERINGS.map(({ face }) => face)).catch(() => undefined);
+    });
+  }
 
   /** The name of a photo's button: what it is, its marks, and what a click would do. */
   photoLabel({ photo, uploading }: LibraryPhoto): string {
@@ -153,12 +162,14 @@ export class SuppliesPanelComponent {
     this.notices.open(faultOf(error).message, 'Close', { duration: 15_000, panelClass: 'ka-notice' });
   }
 
-  clickLettering(supply: LetteringSupply): void {
+  async clickLettering(supply: LetteringSupply): Promise<void> {
+    await this.faces.ensure([supply.face]);
     const { sheet, shaper } = this.session.context();
     this.add(makeLettering(supply, sheet, middleOf(sheet), shaper));
   }
 
   beginLettering(event: PointerEvent, supply: LetteringSupply): void {
+    void this.faces.ensure([supply.face]);
     const make = (at: Point): Opening => {
       const { sheet, shaper } = this.session.context();
       return makeLettering(supply, sheet, at, shaper);

@@ -1,0 +1,58 @@
+import type { FastifyPluginAsyncTypebox } from '@fastify/type-provider-typebox';
+import multipart from '@fastify/multipart';
+import { Type } from 'typebox';
+import { CodedError, notFound } from '../coded-error.js';
+import { FaultSchema, FileSchema, IdSchema } from '../route-schemas.js';
+import type { Services } from '../services.js';
+import { FACE_LIMITS } from './take-face.js';
+
+const AxisSchema = Type.Object({ min: Type.Number(), max: Type.Number(), default: Type.Number() });
+const FaceSchema = Type.Object({ id: IdSchema, name: Type.String(), axes: Type.Record(Type.String(), AxisSchema) });
+const Params = Type.Object({ id: IdSchema });
+
+/** A font that takes longer to be tried is given up, ms. */
+const PATIENCE = 15_000;
+
+/** Adding, listing, fetching and removing lettering faces of one's own. */
+export const faceRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = async (app, { services }) => {
+  await app.register(multipart, { limits: { fileSize: FACE_LIMITS.bytes, files: 1, fields: 0 }, throwFileSizeLimit: false });
+
+  app.get('/api/faces', { schema: { response: { 200: Type.Object({ faces: Type.Array(FaceSchema) }) } } }, async (request) => ({
+    faces: await services.faces(request.workspaceId).list(),
+  }));
+
+  app.post('/api/faces', { schema: { response: { 201: FaceSchema, '4xx': FaultSchema } } }, async (request, reply) => {
+    if (!request.isMultipart()) throw new CodedError(415, 'not-multipart', 'Fonts are sent as multipart/form-data.');
+    const part = await request.file();
+    if (!part) throw new CodedError(400, 'no-files', 'No file was sent.');
+    const bytes = await part.toBuffer();
+    if (part.file.truncated) throw new CodedError(413, 'too-many-bytes', 'The font is larger than 10 MB. Nothing was added.');
+    const taken = await services.tasks
+      .takeFace({ bytes, facesFolder: services.config.facesFolder }, AbortSignal.timeout(PATIENCE))
+      .catch(() => {
+        // The thread ended with the font that it could not bear.
+        throw new CodedError(422, 'damaged', 'The font can not be read. Nothing was added.');
+      });
+    if (!taken.ok) throw new CodedError(422, taken.refusal.code, taken.refusal.message);
+    return reply.code(201).send(await services.faces(request.workspaceId).add(taken.face));
+  });
+
+  app.get(
+    '/api/faces/:id/file',
+    { schema: { params: Params, response: { 200: FileSchema, '4xx': FaultSchema } } },
+    async (request, reply) => {
+      const bytes = await services.faces(request.workspaceId).file(request.params.id);
+      if (!bytes) throw notFound('The face');
+      return reply.type('font/sfnt').header('cache-control', 'private, max-age=31536000, immutable').send(bytes);
+    },
+  );
+
+  app.delete(
+    '/api/faces/:id',
+    { schema: { params: Params, response: { 204: Type.Null(), '4xx': FaultSchema } } },
+    async (request, reply) => {
+      await services.faces(request.workspaceId).remove(request.params.id);
+      return reply.code(204).send(null);
+    },
+  );
+};

@@ -1,0 +1,69 @@
+import { createHash } from 'node:crypto';
+import { and, asc, eq, inArray } from 'drizzle-orm';
+import { facesUsed, type Project } from '@kadrosyn/core';
+import { notFound } from '../coded-error.js';
+import type { Database } from '../database/connect.js';
+import { blobs, faces } from '../database/schema.js';
+import type { TakenFace } from './take-face.js';
+
+type FaceRow = typeof faces.$inferSelect;
+
+/** The lettering faces of one workspace's own. */
+export class FaceStore {
+  constructor(
+    private readonly db: Database,
+    private readonly workspaceId: string,
+  ) {}
+
+  /** By name. */
+  list(): Promise<FaceRow[]> {
+    return this.db.select().from(faces).where(eq(faces.workspaceId, this.workspaceId)).orderBy(asc(faces.name), asc(faces.id));
+  }
+
+  /** Stores a face and its files in one transaction; one that is here already stays as it is. */
+  add(face: TakenFace): Promise<FaceRow> {
+    return this.db.transaction(async (tx) => {
+      const put = async (bytes: Buffer, type: string): Promise<string> => {
+        const sha256 = createHash('sha256').update(bytes).digest('hex');
+        await tx.insert(blobs).values({ workspaceId: this.workspaceId, sha256, type, bytes }).onConflictDoNothing();
+        return sha256;
+      };
+      const original = await put(face.original.bytes, face.original.type);
+      const blob = await put(face.font, 'font/sfnt');
+      const { id, name, axes } = face;
+      await tx.insert(faces).values({ workspaceId: this.workspaceId, id, name, axes, original, blob }).onConflictDoNothing();
+      const [row] = await tx.select().from(faces).where(this.is(id));
+      return row!;
+    });
+  }
+
+  /** The font of a face as HarfBuzz reads it. */
+  async file(id: string): Promise<Buffer | undefined> {
+    return (await this.files([id]))[id];
+  }
+
+  /** The fonts of those of `ids` that are here. */
+  private async files(ids: readonly string[]): Promise<Record<string, Buffer>> {
+    if (ids.length === 0) return {};
+    const rows = await this.db
+      .select({ id: faces.id, bytes: blobs.bytes })
+      .from(faces)
+      .innerJoin(blobs, and(eq(blobs.workspaceId, faces.workspaceId), eq(blobs.sha256, faces.blob)))
+      .where(and(eq(faces.workspaceId, this.workspaceId), inArray(faces.id, [...ids])));
+    return Object.fromEntries(rows.map(({ id, bytes }) => [id, bytes]));
+  }
+
+  /** The fonts that a project needs and the application does not bring. */
+  filesFor(project: Project): Promise<Record<string, Buffer>> {
+    return this.files([...facesUsed(project).faces].filter((id) => id.startsWith('face_')));
+  }
+
+  async remove(id: string): Promise<void> {
+    const gone = await this.db.delete(faces).where(this.is(id)).returning({ id: faces.id });
+    if (gone.length === 0) throw notFound('The face');
+  }
+
+  private is(id: string) {
+    return and(eq(faces.workspaceId, this.workspaceId), eq(faces.id, id));
+  }
+}

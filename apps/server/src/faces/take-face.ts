@@ -1,0 +1,84 @@
+import { createHash } from 'node:crypto';
+import { flatten, layOut, layoutPath, newLetterIds, polygonBounds, type FaceAxes, type Shaper } from '@kadrosyn/core';
+import { decompress } from 'wawoff2';
+import { decodeWoff } from './decode-woff.js';
+import { faceTypeOf, type FaceType } from './face-type.js';
+
+/** Bytes of a file, and of the font in it. */
+export const FACE_LIMITS = { bytes: 10 * 2 ** 20, font: 40 * 2 ** 20 } as const;
+
+/** A face that was taken in, ready to be stored. */
+export interface TakenFace {
+  readonly id: string;
+  readonly name: string;
+  readonly axes: FaceAxes;
+  readonly original: { readonly bytes: Buffer; readonly type: FaceType };
+  /** As HarfBuzz reads it. */
+  readonly font: Buffer;
+}
+
+export type FaceIntake =
+  | { readonly ok: true; readonly face: TakenFace }
+  | {
+      readonly ok: false;
+      readonly refusal: { readonly code: 'not-a-font' | 'too-many-bytes' | 'damaged' | 'no-outlines'; readonly message: string };
+    };
+
+/**
+ * Checks a font file by its content and limits, and unpacks it. The letters of a font are tried before it is kept.
+ * @param shaper - sets the letters that are tried.
+ */
+export async function takeFace(bytes: Buffer, shaper: Shaper): Promise<FaceIntake> {
+  const type = faceTypeOf(bytes);
+  if (!type) return refuse('not-a-font', 'This is not a TTF, OTF, WOFF or WOFF2 font. Nothing was added.');
+  if (bytes.length > FACE_LIMITS.bytes) return refuse('too-many-bytes', 'The font is larger than 10 MB. Nothing was added.');
+  try {
+    const font = await unpacked(bytes, type);
+    const sha256 = createHash('sha256').update(bytes).digest('hex');
+    const id = `face_${sha256.slice(0, 24)}`;
+    const trial = shaper.with([{ id, files: [font] }]);
+    const { name, axes, letters } = shaper.inspect(font);
+    if (!hasOutlines(id, letters, trial)) {
+      return refuse('no-outlines', 'The font has no letters with an outline that can be filled. Nothing was added.');
+    }
+    return { ok: true, face: { id, name, axes, original: { bytes, type }, font } };
+  } catch (error) {
+    // After a trap nothing that HarfBuzz holds can be relied on: the thread is given up.
+    if (error instanceof Error && error.name === 'RuntimeError') process.exit(1);
+    return refuse('damaged', 'The font is damaged or cut off, so it can not be read. Nothing was added.');
+  }
+}
+
+function refuse(code: 'not-a-font' | 'too-many-bytes' | 'damaged' | 'no-outlines', message: string): FaceIntake {
+  return { ok: false, refusal: { code, message } };
+}
+
+async function unpacked(bytes: Buffer, type: FaceType): Promise<Buffer> {
+  if (type === 'font/woff') return decodeWoff(bytes, FACE_LIMITS.font);
+  if (type !== 'font/woff2') return bytes;
+  // The header says how large the font will be (WOFF 2.0, section 4.1): what is too large is not unpacked at all.
+  if (bytes.length < 48 || bytes.readUInt32BE(8) !== bytes.length || bytes.readUInt32BE(16) > FACE_LIMITS.font) {
+    throw new RangeError('The header does not fit the file');
+  }
+  return Buffer.from(await decompress(bytes));
+}
+
+/** Letters that are tried, as many as tell whether any has an outline. */
+const TRIED = 60;
+
+function hasOutlines(id: string, letters: readonly number[], shaper: Shaper): boolean {
+  const some = letters
+    .filter((code) => code > 0x20 && code < 0x10ffff)
+    .slice(0, TRIED)
+    .map((code) => String.fromCodePoint(code));
+  const run = { text: some.join(''), face: id, axes: {}, size: 100, tracking: 0, letterIds: newLetterIds(some.join('')) };
+  const layout = layOut({ type: 'lettering', runs: [run], align: 'left', leading: 1 }, shaper);
+  const { width, height } = polygonBounds(flatten(layoutPath(layout)));
+  return (
+    Number.isFinite(width + height) &&
+    width > 1 &&
+    height > 1 &&
+    Number.isFinite(layout.width + layout.height) &&
+    layout.height > 0
+  );
+}

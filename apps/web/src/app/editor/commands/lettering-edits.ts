@@ -1,0 +1,47 @@
+import {
+  changeItem,
+  changeLettering,
+  letteringText,
+  removeItem,
+  setBoxByGrip,
+  type Edit,
+  type GripContext,
+  type ItemProperties,
+  type LetteringOutline,
+  type LetteringRun,
+  type Opening,
+} from '@kadrosyn/core';
+
+/** Properties that set another lettering outline; a photo in the letters stays on the sheet and covers the new ones. */
+export function letteringProperties(context: GripContext, opening: Opening, outline: LetteringOutline): ItemProperties {
+  const set = changeLettering(opening, outline, context.shaper);
+  const shaped = { ...opening, outline: set.outline! };
+  return { ...set, ...setBoxByGrip(shaped, 'opening', set.box!, context) };
+}
+
+export function letteringEdit(context: GripContext, opening: Opening, outline: LetteringOutline, name: string): Edit {
+  return changeItem(context.sheet, opening, letteringProperties(context, opening, outline), name);
+}
+
+/** Another text. The name of the opening follows the text until it was chosen by hand. */
+export function textEdit(context: GripContext, opening: Opening, outline: LetteringOutline): Edit {
+  const before = nameFor(letteringText(opening.outline as LetteringOutline));
+  const named = opening.name === before ? { name: nameFor(letteringText(outline)) } : {};
+  return changeItem(context.sheet, opening, { ...letteringProperties(context, opening, outline), ...named }, 'Edit text');
+}
+
+/** What an opening is called after its text. */
+export function nameFor(text: string): string {
+  return text.replace(/\s+/g, ' ').trim().slice(0, 40) || 'Lettering';
+}
+
+/** The same change to all runs. */
+export function withRuns(outline: LetteringOutline, change: Partial<LetteringRun>): LetteringOutline {
+  return { ...outline, runs: outline.runs.map((run) => ({ ...run, ...change })) };
+}
+
+/** Lettering whose text is gone shows nothing and could not be found again: it goes. Null where there is text. */
+export function removeEmptyEdit(context: GripContext, opening: Opening): Edit | null {
+  const isEmpty = opening.outline.type === 'lettering' && letteringText(opening.outline).trim() === '';
+  return isEmpty ? removeItem(context.sheet, opening.id, 'Remove empty lettering') : null;
+}

@@ -1,0 +1,102 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import {
+  fromPx,
+  layOut,
+  toPx,
+  UNIT_DECIMALS,
+  type AlongCircle,
+  type Edit,
+  type LetteringOutline,
+  type Opening,
+} from '@kadrosyn/core';
+import { NumberFieldComponent } from '../../interface/number-field.component';
+import { EditorSession } from '../session';
+
+/** Text in straight lines, on an arc, or round a circle. */
+@Component({
+  selector: 'ka-circle-section',
+  imports: [NumberFieldComponent],
+  template: `
+    <div class="segments" role="group" aria-label="Line of the text">
+      <button [class.on]="!along()" [attr.aria-pressed]="!along()" (click)="straight()">Straight</button>
+      <button [class.on]="way() === 'over'" [attr.aria-pressed]="way() === 'over'" (click)="round(false)">Over a circle</button>
+      <button [class.on]="way() === 'under'" [attr.aria-pressed]="way() === 'under'" (click)="round(true)">Under it</button>
+    </div>
+    @if (along(); as circle) {
+      <div class="two">
+        <ka-number-field
+          label="Radius"
+          [unit]="unit()"
+          [decimals]="decimals()"
+          [least]="0.1"
+          [value]="radius(circle)"
+          (changed)="setRadius($event)"
+        />
+        <ka-number-field
+          label="Stands at"
+          unit="°"
+          [decimals]="1"
+          [value]="circle.start"
+          (changed)="set({ start: $event }, 'Turn text on its circle')"
+        />
+      </div>
+      <label class="check">
+        <input
+          type="checkbox"
+          [checked]="circle.inside"
+          (change)="set({ inside: $any($event.target).checked }, 'Change side of the circle')"
+        />
+        Inside the circle
+      </label>
+    }
+  `,
+  styleUrl: './panel-section.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class CircleSectionComponent {
+  private readonly session = inject(EditorSession);
+  readonly opening = input.required<Opening>();
+  /** Makes the edit that sets another outline. */
+  readonly edit = input.required<(outline: LetteringOutline, name: string) => Edit>();
+  readonly unit = computed(() => this.session.project()?.unit ?? 'px');
+  readonly decimals = computed(() => UNIT_DECIMALS[this.unit()]);
+  private readonly outline = computed(() => this.opening().outline as LetteringOutline);
+  readonly along = computed(() => this.outline().along);
+  readonly way = computed(() => {
+    const along = this.along();
+    return along && (along.reverse ? 'under' : 'over');
+  });
+
+  radius({ radius }: AlongCircle): number {
+    return fromPx(radius, this.unit(), this.session.context().sheet.dpi);
+  }
+
+  straight(): void {
+    const { along: _gone, ...outline } = this.outline();
+    if (this.along()) this.session.commit(this.edit()(outline, 'Set text straight'));
+  }
+
+  /** @param under - read counter-clockwise at the foot of the circle. */
+  round(under: boolean): void {
+    const now = this.along();
+    const { reverse: _before, ...rest } = now ?? this.fresh();
+    const along: AlongCircle = { ...rest, start: under ? 180 : 0, inside: under, ...(under ? { reverse: true } : {}) };
+    if (now && !!now.reverse === under) return;
+    this.session.commit(this.edit()({ ...this.outline(), along }, 'Set text round a circle'));
+  }
+
+  /** A circle of which the text takes about a third. */
+  private fresh(): AlongCircle {
+    const { width } = layOut(this.outline(), this.session.context().shaper);
+    return { radius: Math.max(1, (width * 3) / (2 * Math.PI)), start: 0, inside: false };
+  }
+
+  setRadius(shown: number): void {
+    this.set({ radius: Math.max(0.5, toPx(shown, this.unit(), this.session.context().sheet.dpi)) }, 'Change radius of the text');
+  }
+
+  set(change: Partial<AlongCircle>, name: string): void {
+    const along = this.along();
+    if (along) this.session.commitAgain(this.edit()({ ...this.outline(), along: { ...along, ...change } }, name));
+  }
+}

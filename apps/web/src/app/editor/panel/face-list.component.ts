@@ -1,0 +1,118 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
+import { MatMenuModule } from '@angular/material/menu';
+import { FACES, findFace, layOut, layoutPath, newLetterIds, toPathData, type LetteringOutline } from '@kadrosyn/core';
+import { OwnFaces } from '../../lettering/own-faces';
+import { ShaperLoader } from '../../lettering/shaper-loader';
+import { Notices } from '../notices';
+
+const SIZE = 22;
+
+/** The faces, each shown in itself. */
+@Component({
+  selector: 'ka-face-list',
+  imports: [MatMenuModule],
+  template: `
+    <div>
+      <h3 id="face-word">Face</h3>
+      <button
+        class="ka-field face"
+        aria-labelledby="face-word face-name"
+        [matMenuTriggerFor]="menu"
+        (menuOpened)="open.set(true)"
+        (menuClosed)="open.set(false)"
+      >
+        <span id="face-name" class="visually-hidden">{{ name() }}</span>
+        @if (drawing(face()); as one) {
+          <svg [attr.viewBox]="one.frame" [attr.width]="one.width" height="26" aria-hidden="true">
+            <path [attr.d]="one.path" />
+          </svg>
+        } @else {
+          {{ name() }}
+        }
+      </button>
+      <mat-menu #menu="matMenu" class="ka-faces-menu">
+        <ng-template matMenuContent>
+          @for (choice of choices(); track choice.id) {
+            <button mat-menu-item [attr.aria-label]="choice.name" (click)="chosen.emit(choice.id)">
+              @if (drawing(choice.id); as one) {
+                <svg class="ka-face" [attr.viewBox]="one.frame" [attr.width]="one.width" height="26" aria-hidden="true">
+                  <path [attr.d]="one.path" />
+                </svg>
+              } @else {
+                {{ choice.name }}
+              }
+            </button>
+          }
+          <button mat-menu-item (click)="files.click()">Add a face of your own…</button>
+        </ng-template>
+      </mat-menu>
+      <input #files type="file" hidden multiple accept=".ttf,.otf,.woff,.woff2" (change)="addFiles(files)" />
+    </div>
+  `,
+  styles: `
+    h3 {
+      margin-bottom: 6px;
+      font:
+        600 14px 'Familjen Grotesk Variable',
+        sans-serif;
+    }
+    .face {
+      display: flex;
+      align-items: center;
+      height: 38px;
+      overflow: hidden;
+      text-align: left;
+      cursor: pointer;
+    }
+    svg {
+      flex: none;
+      fill: var(--ink);
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class FaceListComponent {
+  private readonly loader = inject(ShaperLoader);
+  private readonly own = inject(OwnFaces);
+  private readonly notices = inject(Notices);
+  readonly face = input.required<string>();
+  readonly chosen = output<string>();
+  readonly open = signal(false);
+  readonly choices = computed(() => [...this.own.list(), ...FACES].map(({ id, name }) => ({ id, name })));
+  readonly name = computed(() => this.named(this.face()));
+  private readonly drawings = new Map<string, { frame: string; width: number; path: string }>();
+
+  private named(id: string): string {
+    return (findFace(id) ?? this.own.find(id))?.name ?? 'A face that is not here';
+  }
+
+  /** The name of a face set in it; null until it has arrived. */
+  drawing(id: string): { frame: string; width: number; path: string } | null {
+    const shaper = this.loader.shaper();
+    if (this.open() && !shaper?.hasFace(id)) void this.loader.ensure([id]).catch(() => undefined);
+    if (!shaper?.hasFace(id)) return null;
+    let known = this.drawings.get(id);
+    if (!known) {
+      const text = this.named(id);
+      const { min = 100, max = 900 } = this.own.axesOf(id)['wght'] ?? {};
+      const axes: Record<string, number> = 'wght' in this.own.axesOf(id) ? { wght: Math.min(max, Math.max(min, 650)) } : {};
+      const run = { text, face: id, axes, size: SIZE, tracking: 0, letterIds: newLetterIds(text) };
+      const outline: LetteringOutline = { type: 'lettering', runs: [run], align: 'left', leading: 1 };
+      const layout = layOut(outline, shaper);
+      const middle = layout.height / 2;
+      known = { frame: `0 ${middle - 13} ${layout.width} 26`, width: layout.width, path: toPathData(layoutPath(layout), 1) };
+      this.drawings.set(id, known);
+    }
+    return known;
+  }
+
+  async addFiles(field: HTMLInputElement): Promise<void> {
+    const files = [...(field.files ?? [])];
+    field.value = '';
+    const results = await this.own.add(files);
+    const faults = results.filter(({ fault }) => fault);
+    if (faults.length > 0) this.notices.say(faults.map(({ fileName, fault }) => `${fileName}: ${fault}`).join('\n'));
+    const added = results.find(({ face }) => face)?.face;
+    if (added) this.chosen.emit(added.id);
+  }
+}

@@ -43,7 +43,8 @@ export const faceRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = asy
     async (request, reply) => {
       const bytes = await services.faces(request.workspaceId).file(request.params.id);
       if (!bytes) throw notFound('The face');
-      return reply.type('font/sfnt').header('cache-control', 'private, max-age=31536000, immutable').send(bytes);
+      // Not kept by the browser: a face that was removed must not go on being shown by it, since exports would lack it.
+      return reply.type('font/sfnt').header('cache-control', 'private, no-cache').send(bytes);
     },
   );
 

@@ -1,8 +1,8 @@
 import type { Bounds } from '../geometry/bounds.js';
 import type { Pixels } from './pixels.js';
 
-/** A spread like that of an even texture (0.29 of a side) says that nothing stands out. */
-const EVEN = 0.26;
+/** Where so large a share of all pixels is unlike the border, it is an even texture and nothing stands out. */
+const EVEN = 0.56;
 /** The box reaches so many standard deviations from the middle of what stands out. */
 const REACH = 1.5;
 
@@ -17,20 +17,23 @@ export function findFocus(picture: Pixels): Bounds | undefined {
   const colours = planeOf(picture);
   const border = borderColours(colours, width, height);
   const weights = new Float64Array(width * height);
-  let mean = 0;
+  let [mean, plain, squares] = [0, 0, 0];
   for (let y = 0, i = 0; y < height; y++) {
     for (let x = 0; x < width; x++, i++) {
       let nearest = Infinity;
       for (const [a, b, c] of border) {
         nearest = Math.min(nearest, Math.hypot(colours[3 * i]! - a, colours[3 * i + 1]! - b, colours[3 * i + 2]! - c));
       }
+      plain += nearest;
+      squares += nearest * nearest;
       const [dx, dy] = [(2 * x) / width - 1, (2 * y) / height - 1];
       weights[i] = nearest * Math.exp(-0.9 * (dx * dx + dy * dy));
       mean += weights[i]!;
     }
   }
   mean /= width * height;
-  if (mean < 1) return undefined;
+  // The share of pixels that would hold all of it, were it spread evenly over them.
+  if (mean < 1 || (plain * plain) / (squares * width * height) > EVEN) return undefined;
   // What stands out less than most is not part of it.
   let [sum, sx, sy, sxx, syy] = [0, 0, 0, 0, 0];
   for (let y = 0, i = 0; y < height; y++) {
@@ -46,7 +49,6 @@ export function findFocus(picture: Pixels): Bounds | undefined {
   if (sum === 0) return undefined;
   const [mx, my] = [sx / sum, sy / sum];
   const [spreadX, spreadY] = [Math.sqrt(Math.max(0, sxx / sum - mx * mx)), Math.sqrt(Math.max(0, syy / sum - my * my))];
-  if (spreadX > EVEN * width && spreadY > EVEN * height) return undefined;
   const [left, right] = [Math.max(0, mx - REACH * spreadX - 0.5), Math.min(width, mx + REACH * spreadX + 0.5)];
   const [top, bottom] = [Math.max(0, my - REACH * spreadY - 0.5), Math.min(height, my + REACH * spreadY + 0.5)];
   return { x: left, y: top, width: right - left, height: bottom - top };

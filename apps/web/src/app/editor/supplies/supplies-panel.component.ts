@@ -12,6 +12,7 @@ import { PhotoLibrary, type LibraryPhoto } from '../../photos/photo-library';
 import { fillEdit, layEdit } from '../commands/photo-edits';
 import { RenameDialog } from '../../interface/rename.dialog';
 import { EditorSession } from '../session';
+import { TextCaret } from '../text/text-caret';
 import { LETTERINGS, makeLettering, type LetteringSupply } from './lettering-supplies';
 import { ShapePictureComponent } from './shape-picture.component';
 import { findShapes, makeShape, ownShape, SHAPE_KINDS, SHAPES, type ShapeKind, type ShapeSupply } from './shape-supplies';
@@ -31,6 +32,7 @@ export class SuppliesPanelComponent {
   readonly session = inject(EditorSession);
   readonly library = inject(PhotoLibrary);
   readonly drag = inject(SupplyDrag);
+  private readonly typing = inject(TextCaret);
   private readonly outlines = inject(OwnOutlines);
   private readonly faces = inject(ShaperLoader);
   private readonly dialogs = inject(MatDialog);
@@ -185,6 +187,8 @@ export class SuppliesPanelComponent {
 
   private add(opening: Opening): void {
     this.session.commit(insertItem(this.session.context().sheet, opening, `Add ${opening.name}`), opening.id);
+    // A new word wants its own text first.
+    if (opening.outline.type === 'lettering') this.typing.begin(opening);
   }
 }
 

@@ -1,4 +1,15 @@
-import { fillWithPhoto, newProject, newShapedOpening, photoIdOf, type Photo, type Project, type Shaper } from '@kadrosyn/core';
+import {
+  fillWithPhoto,
+  newLettering,
+  newProject,
+  newShapedOpening,
+  photoIdOf,
+  type Opening,
+  type Outline,
+  type Photo,
+  type Project,
+  type Shaper,
+} from '@kadrosyn/core';
 import sharp from 'sharp';
 import { crossing, project, shape, withPicture, word } from '../packages/render/fixtures/kit.js';
 
@@ -50,4 +61,50 @@ export function sheetWithBreakOut(shaper: Shaper): { project: Project; itemId: s
   const over = [true, false, true];
   const crossings = over.map((isOver, index) => crossing('arch#subject', `word#word-${index}`, isOver));
   return { project: project([opening, letters], { crossings }), itemId: 'arch' };
+}
+
+function benchProject(photo: Photo, side: number, items: readonly Opening[]): Project {
+  const project = newProject('Bench', { width: side, height: side, unit: 'px' });
+  return { ...project, photos: { [photo.id]: photo }, sheets: [{ ...project.sheets[0]!, items }] };
+}
+
+/** A word over most of the width, filled with the photo. */
+export function sheetWithWord(photo: Photo, side: number, shaper: Shaper): { project: Project; itemId: string } {
+  const at = { x: side / 2, y: side / 2 };
+  const word = newLettering({ text: 'KILN', face: 'archivo', axes: { wght: 800 }, size: side / 6 }, at, { type: 'none' }, shaper);
+  return { project: benchProject(photo, side, [{ ...word, fill: fillWithPhoto(word, photo, shaper) }]), itemId: word.id };
+}
+
+/** The photo in four corners over half of the sheet. */
+export function sheetWithCorners(photo: Photo, side: number, shaper: Shaper): { project: Project; itemId: string } {
+  const points = [
+    { x: 0.1, y: 0.05 },
+    { x: 1, y: 0 },
+    { x: 0.9, y: 1 },
+    { x: 0, y: 0.9 },
+  ] as const;
+  const outline: Outline = { type: 'corners', points, warp: true };
+  const opening = newShapedOpening('Corners', outline, { x: side / 2, y: side / 2 }, side * 0.7, side * 0.7);
+  return {
+    project: benchProject(photo, side, [{ ...opening, fill: fillWithPhoto(opening, photo, shaper) }]),
+    itemId: opening.id,
+  };
+}
+
+/** So many openings of every form, each with the photo; the one in the middle is dragged. */
+export function sheetOfMany(photo: Photo, side: number, count: number, shaper: Shaper): { project: Project; itemId: string } {
+  const outlines: readonly Outline[] = [
+    { type: 'ellipse' },
+    { type: 'heart' },
+    { type: 'star', points: 5, depth: 0.5 },
+    { type: 'leaf' },
+  ];
+  const columns = Math.ceil(Math.sqrt(count));
+  const step = side / columns;
+  const items = Array.from({ length: count }, (_, index): Opening => {
+    const at = { x: ((index % columns) + 0.5) * step, y: (Math.floor(index / columns) + 0.5) * step };
+    const opening = newShapedOpening('One', outlines[index % outlines.length]!, at, step * 0.9, step * 0.9);
+    return { ...opening, fill: fillWithPhoto(opening, photo, shaper) };
+  });
+  return { project: benchProject(photo, side, items), itemId: items[Math.floor(count / 2)]!.id };
 }

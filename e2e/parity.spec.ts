@@ -2,7 +2,16 @@ import { createHash } from 'node:crypto';
 import { readFile } from 'node:fs/promises';
 import { fileURLToPath } from 'node:url';
 import { expect, test } from '@playwright/test';
-import { photoIdOf, type Photo, type Project } from '@kadrosyn/core';
+import {
+  FACES as SHIPPED,
+  newLetterIds,
+  outlinePath,
+  photoIdOf,
+  toPathData,
+  type LetteringOutline,
+  type Photo,
+  type Project,
+} from '@kadrosyn/core';
 import { SAMPLE_PHOTOS, samplePhotoFile, sampleProjects } from '@kadrosyn/demo';
 import { DecodedPhotoSource } from '@kadrosyn/render';
 import { decodePhoto, loadShaperFrom, NODE_ENVIRONMENT, renderSheet } from '@kadrosyn/render/node';
@@ -84,3 +93,31 @@ for (const place of ['window', 'worker'] as const satisfies DrawPlace[]) {
     }
   });
 }
+
+test('letters of every face and script have the same outlines in Node and in Chromium', async ({ page }) => {
+  const texts = [
+    'Wrenfold Pottery & fifty mugs',
+    'Łódź, café',
+    'مرحبا بكم',
+    'שלום kiln 24',
+    'मिट्टी के बर्तन',
+    'Гончарня',
+    'Κεραμική',
+  ];
+  const outlines = SHIPPED.flatMap(({ id, axes }) =>
+    texts.map((text, index): LetteringOutline => {
+      const set = Object.fromEntries(
+        Object.entries(axes).map(([tag, { min, max }]) => [tag, min + ((max - min) * (index + 1)) / 8]),
+      );
+      const run = { text, face: id, axes: set, size: 37.3, tracking: index === 1 ? 45 : 0, letterIds: newLetterIds(text) };
+      const along = index === 0 ? { along: { radius: 260, start: 33, inside: false } } : {};
+      return { type: 'lettering', runs: [run], align: 'centre', leading: 1.2, ...along };
+    }),
+  );
+  await page.goto(harness.address);
+  const shaper = await loadShaperFrom(FACES);
+  const there = await page.evaluate(([list, width]) => window.letterings(list, width), [outlines, 900] as const);
+  const here = outlines.map((outline) => toPathData(outlinePath(outline, 900, 900, shaper), 6));
+  expect(there).toEqual(here);
+  expect(new Set(here).size).toBeGreaterThan(outlines.length * 0.6);
+});

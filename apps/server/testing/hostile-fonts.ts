@@ -3,13 +3,17 @@ import { deflateSync } from 'node:zlib';
 import { createRequire } from 'node:module';
 import { fileURLToPath } from 'node:url';
 
-const require = createRequire(import.meta.url);
+/** The faces of the application come with the samples. */
+const packaged = (ending: string): Buffer => {
+  const { resolve } = createRequire(new URL('../../../demo/package.json', import.meta.url));
+  return readFileSync(resolve(`@fontsource/${'shrikhand'}/files/shrikhand-latin-400-normal.${ending}`));
+};
 const faces = fileURLToPath(new URL('../../../build/faces/', import.meta.url));
 
 /** Good files to begin with: one of each kind that can be added. */
 export const GOOD_TTF = readFileSync(`${faces}shrikhand-latin.ttf`);
-export const GOOD_WOFF2 = readFileSync(require.resolve('@fontsource/shrikhand/files/shrikhand-latin-400-normal.woff2'));
-export const GOOD_WOFF = readFileSync(require.resolve('@fontsource/shrikhand/files/shrikhand-latin-400-normal.woff'));
+export const GOOD_WOFF2 = packaged('woff2');
+export const GOOD_WOFF = packaged('woff');
 export const VARIABLE_TTF = readFileSync(`${faces}fredoka-latin.ttf`);
 
 /** A font file that somebody might send, broken or made to break something. */

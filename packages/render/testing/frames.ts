@@ -1,4 +1,17 @@
-import { changeItem, moveByGrip, type Opening, type Project, type Sheet } from '@kadrosyn/core';
+import {
+  changeItem,
+  changeLettering,
+  changeOutline,
+  letteringText,
+  moveByGrip,
+  outlineHandles,
+  setBoxByGrip,
+  withWholeText,
+  type GripContext,
+  type ItemProperties,
+  type Opening,
+  type Sheet,
+} from '@kadrosyn/core';
 import { SheetPainter, type RenderResources } from '@kadrosyn/render';
 import { draw, resourcesFor, type PictureRequest } from './picture.js';
 
@@ -7,6 +20,8 @@ export interface FramesRequest extends PictureRequest {
   readonly viewport: { readonly width: number; readonly height: number };
   readonly itemId: string;
   readonly frames: number;
+  /** What is done to the item in every frame. @default 'photo' */
+  readonly gesture?: 'photo' | 'opening' | 'corner' | 'letter';
 }
 
 /** Median times in ms. */
@@ -31,7 +46,7 @@ async function timeFrames(request: FramesRequest): Promise<FrameTimes> {
   const scale = Math.min(width / sheet.width, height / sheet.height);
   const view = { scale, left: Math.round((width - sheet.width * scale) / 2), top: 0 };
   const painter = new SheetPainter(context);
-  const moved = (step: number): Sheet => moveSheet(request.project, sheet, opening, step, resources);
+  const moved = (step: number): Sheet => changedSheet(request, sheet, opening, step, resources);
 
   const photo = request.project.photos[opening.fill.type === 'photo' ? opening.fill.photoId : '']!;
   const level = resources.source.level(photo.id, Math.max(width / photo.width, height / photo.height))!;
@@ -44,9 +59,10 @@ async function timeFrames(request: FramesRequest): Promise<FrameTimes> {
   });
   painter.paint(sheet, view, 0, resources);
   painter.paint(moved(1), view, 0, resources);
-  const sheets = Array.from({ length: request.frames }, (_, step) => moved(step + 2));
+  // What the gesture itself computes counts too.
   const drag = median(request.frames, (step) => {
-    if (painter.paint(sheets[step]!, view, 0, resources) === 'nothing') throw new Error('Nothing was painted');
+    if (painter.paint(moved(step + 2), view, 0, { ...resources, draft: true }) === 'nothing')
+      throw new Error('Nothing was painted');
     flush();
   });
   const whole = median(12, (step) => {
@@ -60,15 +76,34 @@ async function timeFrames(request: FramesRequest): Promise<FrameTimes> {
   return { bare, drag, whole, exact };
 }
 
-function moveSheet(project: Project, sheet: Sheet, opening: Opening, step: number, resources: RenderResources): Sheet {
-  const delta = { x: 6 * Math.sin(step * 0.7) + step * 0.2, y: 5 * Math.cos(step * 0.9) };
-  const change = moveByGrip(opening, 'photo', delta, { sheet, photos: project.photos, shaper: resources.shaper });
+function changedSheet(request: FramesRequest, sheet: Sheet, opening: Opening, step: number, resources: RenderResources): Sheet {
+  const context: GripContext = { sheet, photos: request.project.photos, shaper: resources.shaper };
+  const change = changeOf(request.gesture ?? 'photo', opening, step, context);
   const [operation] = changeItem(sheet, opening, change, '').operations;
   if (operation?.type !== 'change-item') throw new Error('Not a change');
   return {
     ...sheet,
     items: sheet.items.map((item) => (item.id === opening.id ? { ...opening, ...operation.after } : item)) as Sheet['items'],
   };
+}
+
+function changeOf(
+  gesture: NonNullable<FramesRequest['gesture']>,
+  opening: Opening,
+  step: number,
+  context: GripContext,
+): ItemProperties {
+  const delta = { x: 6 * Math.sin(step * 0.7) + step * 0.2, y: 5 * Math.cos(step * 0.9) };
+  if (gesture === 'corner') {
+    const [handle] = outlineHandles(opening.outline, opening.box.width, opening.box.height);
+    return changeOutline(opening, handle!.drag({ x: handle!.at.x + delta.x, y: handle!.at.y + delta.y }), context);
+  }
+  if (gesture === 'letter' && opening.outline.type === 'lettering') {
+    const text = letteringText(opening.outline) + 'GLAZE'.slice(0, 1 + (step % 5)) + (step % 2 === 0 ? 'S' : '');
+    const set = changeLettering(opening, withWholeText(opening.outline, text), context.shaper);
+    return { ...set, ...setBoxByGrip({ ...opening, outline: set.outline! }, 'opening', set.box!, context) };
+  }
+  return moveByGrip(opening, gesture === 'opening' ? 'both' : 'photo', delta, context);
 }
 
 function median(count: number, run: (step: number) => void): number {

@@ -1,4 +1,5 @@
-import { picture, type PictureRequest } from './picture.js';
+import { outlinePath, toPathData, type LetteringOutline } from '@kadrosyn/core';
+import { loadFaces, picture, type PictureRequest } from './picture.js';
 
 export type DrawPlace = 'window' | 'worker' | 'accelerated window';
 
@@ -40,9 +41,17 @@ function inWorker(request: PictureRequest): Promise<Uint8ClampedArray> {
   });
 }
 
+/** Path data of letterings, each in a box as wide as `width`. */
+async function letterings(outlines: readonly LetteringOutline[], width: number): Promise<string[]> {
+  const shaper = await loadFaces();
+  return outlines.map((outline) => toPathData(outlinePath(outline, width, width, shaper), 6));
+}
+
 declare global {
   interface Window {
     compare: typeof compare;
+    letterings: typeof letterings;
   }
 }
 window.compare = compare;
+window.letterings = letterings;

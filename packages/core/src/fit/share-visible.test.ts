@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { convexHull } from '../geometry/polygon.js';
-import { fillOpening, keepCovered, type Hull } from './cover.js';
+import { fillOpening, keepCovered } from './cover.js';
 import { shareVisible, showFocus } from './share-visible.js';
 
 const square = (x: number, y: number, w: number, h: number) => Float64Array.from([x, y, x + w, y, x + w, y + h, x, y + h]);
@@ -15,7 +15,7 @@ const photo = {
 };
 /** Two stems with a gap between them, as in a word. */
 const stems = [square(0, 0, 80, 200), square(160, 0, 80, 200)];
-const hull = convexHull(stems) as Hull;
+const hull = convexHull(stems);
 
 describe('the share that is seen', () => {
   it('is measured by area, overlaps counted once', () => {

@@ -18,7 +18,8 @@ export function fillBox(
   axesOf: (face: string) => FaceAxes,
   shaper: Shaper,
 ): LetteringOutline {
-  let { stretch: _gone, along: _along, ...next }: LetteringOutline = outline;
+  const { stretch: _stretch, along: _along, ...straight } = outline;
+  let next: LetteringOutline = straight;
   const wanted = width / height;
   next = axisFor(next, 'wdth', wanted, axesOf, shaper);
   // Weight is only taken where width alone does not reach: a word does not become thin to fit into a little less room.

@@ -16,7 +16,7 @@ export interface Piece {
 
 const JOINING = /[\p{Script=Arabic}\p{Script=Syriac}\p{Script=Mongolian}\p{Script=Nko}\p{Script=Devanagari}]/u;
 /** Marks and joiners go with the letter before them. */
-const EXTENDS = /[\p{Mark}\u200c\u200d\ufe0e\ufe0f]/u;
+const EXTENDS = /\p{Mark}|\u200c|\u200d|\ufe0e|\ufe0f/u;
 /** Said by any file, so that a space does not change the font. */
 const NEUTRAL = /[\s\p{Punctuation}\p{Symbol}]/u;
 

@@ -64,7 +64,7 @@ export function missingLetters(outline: LetteringOutline, shaper: Shaper): strin
     ...new Set(
       layOut(outline, shaper)
         .lines.flatMap(({ shaped }) => shaped.missing)
-        .flatMap((text) => [...text]),
+        .flatMap((text) => lettersOf(text).map(({ letter }) => letter)),
     ),
   ];
 }

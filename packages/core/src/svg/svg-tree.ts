@@ -8,7 +8,7 @@ export interface SvgElement {
 }
 
 /** Larger, deeper or fuller drawings are refused before anything is made of them. */
-export const SVG_LIMITS = { characters: 4_000_000, elements: 20_000, depth: 64 } as const;
+const SVG_LIMITS = { characters: 4_000_000, elements: 20_000, depth: 64 } as const;
 
 /**
  * Reads XML into elements. Nothing is fetched, no entity of the document's own is expanded, and text is thrown away.

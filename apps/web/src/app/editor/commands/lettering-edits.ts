@@ -31,7 +31,7 @@ export function textEdit(context: GripContext, opening: Opening, outline: Letter
 }
 
 /** What an opening is called after its text. */
-export function nameFor(text: string): string {
+function nameFor(text: string): string {
   return text.replace(/\s+/g, ' ').trim().slice(0, 40) || 'Lettering';
 }
 

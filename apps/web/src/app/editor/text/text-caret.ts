@@ -35,7 +35,7 @@ export class TextCaret {
   /** The lettering that is typed in, as it is shown; null while nothing is. */
   readonly opening = computed<(Opening & { readonly outline: LetteringOutline }) | null>(() => {
     const opening = this.session.selectedOpening();
-    if (!opening || opening.id !== this.openingId() || opening.outline.type !== 'lettering') return null;
+    if (opening?.outline.type !== 'lettering' || opening.id !== this.openingId()) return null;
     return opening as Opening & { readonly outline: LetteringOutline };
   });
 
@@ -66,7 +66,7 @@ export class TextCaret {
   /** The whole text as it is now, and what is selected in it. */
   type(text: string, selection: TextSelection): void {
     const opening = this.session.settledOpening();
-    if (!opening || opening.id !== this.openingId() || opening.outline.type !== 'lettering') return;
+    if (opening?.outline.type !== 'lettering' || opening.id !== this.openingId()) return;
     const outline = withWholeText(opening.outline, text);
     if (text !== letteringText(opening.outline)) this.session.commitAgain(textEdit(this.session.context(), opening, outline));
     this.selection.set(selection);

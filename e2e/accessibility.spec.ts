@@ -30,6 +30,35 @@ for (const scheme of ['light', 'dark'] as const) {
       await page.getByRole('button', { name: /^Export size/ }).click();
       await scan();
     });
+
+    test(`axe finds nothing while drawing and typing (${scheme})`, async ({ page }) => {
+      const editor = await Editor.home(page);
+      await editor.begin('Badge');
+      const scan = async () => {
+        expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+      };
+      await editor.tab('Shapes');
+      await editor.supplies.getByRole('button', { name: 'Four corners' }).click();
+      await editor.panel.getByRole('tab', { name: 'Size' }).click();
+      await scan();
+      await editor.panel.getByRole('button', { name: 'Edit points' }).click();
+      await scan();
+      await page.keyboard.press('Escape');
+      await editor.supplies.getByRole('button', { name: 'From a drawing…' }).click();
+      await page.getByLabel('Code of the drawing').fill('<svg><text>x</text><path d="M0 0H9V9Z"/></svg>');
+      await expect(page.getByText('Not used: one text.')).toBeVisible();
+      await scan();
+      await page.keyboard.press('Escape');
+      await editor.tab('Lettering');
+      await editor.supplies.getByRole('button', { name: 'Big slab' }).click();
+      await expect(page.getByLabel('Text on the sheet')).toBeFocused();
+      await scan();
+      await editor.panel.getByRole('button', { name: 'Over a circle' }).click();
+      await editor.panel.getByRole('button', { name: 'Gradient' }).click();
+      await editor.panel.locator('button.face').click();
+      await expect(page.getByRole('menuitem', { name: 'Anton' })).toBeVisible();
+      await scan();
+    });
   });
 }
 

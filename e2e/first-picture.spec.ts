@@ -19,7 +19,7 @@ test('from a new sheet to an exported picture that is equal to the screen', asyn
   const size = editor.panel.locator('.head p');
   const before = await size.textContent();
   await page.keyboard.press('p');
-  await expect(page.locator('ka-grip-bar .words')).toHaveText('moves the photo, Ellipse stays');
+  await expect(page.locator('ka-grip-bar .words')).toContainText('moves the photo, Ellipse stays');
   await editor.dragOnSheet({ x: 0.5, y: 0.45 }, { x: 0.45, y: 0.5 });
   const middle = await editor.at({ x: 0.5, y: 0.5 });
   await page.mouse.move(middle.x, middle.y);
@@ -29,7 +29,7 @@ test('from a new sheet to an exported picture that is equal to the screen', asyn
 
   await editor.tab('Lettering');
   await editor.dragSupply('Title', { x: 0.5, y: 0.88 });
-  await editor.panel.getByLabel('Text').fill('Kiln opens Saturday');
+  await editor.panel.getByLabel('Text', { exact: true }).fill('Kiln opens Saturday');
   await expect(editor.depth.getByRole('button', { name: /^Kiln opens Saturday/ })).toBeVisible();
   await page.keyboard.press('Escape');
 

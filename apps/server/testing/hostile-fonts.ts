@@ -3,10 +3,12 @@ import { deflateSync } from 'node:zlib';
 import { createRequire } from 'node:module';
 import { fileURLToPath } from 'node:url';
 
+const FACE = 'shrikhand';
+
 /** The faces of the application come with the samples. */
 const packaged = (ending: string): Buffer => {
   const { resolve } = createRequire(new URL('../../../demo/package.json', import.meta.url));
-  return readFileSync(resolve(`@fontsource/${'shrikhand'}/files/shrikhand-latin-400-normal.${ending}`));
+  return readFileSync(resolve(`@fontsource/${FACE}/files/${FACE}-latin-400-normal.${ending}`));
 };
 const faces = fileURLToPath(new URL('../../../build/faces/', import.meta.url));
 

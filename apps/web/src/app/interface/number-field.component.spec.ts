@@ -27,6 +27,25 @@ describe('the number field', () => {
     input.dispatchEvent(new Event('change'));
   }
 
+  it('takes a length in another unit, where it is one', () => {
+    fixture.componentRef.setInput('unit', 'mm');
+    fixture.componentRef.setInput('dpi', 254);
+    for (const [text, value] of [
+      ['12 mm', 12],
+      ['3cm', 30],
+      ['1 in', 25.4],
+      ['2"', 50.8],
+      ['100px', 10],
+    ] as const) {
+      expect(fixture.componentInstance.parsed(text)).toBeCloseTo(value, 6);
+    }
+    for (const text of ['5 kg', 'mm', '1 2', '--']) expect(fixture.componentInstance.parsed(text)).toBeNull();
+    fixture.componentRef.setInput('unit', '%');
+    expect(fixture.componentInstance.parsed('5 mm')).toBeNull();
+    expect(fixture.componentInstance.parsed('5 %')).toBeNull();
+    expect(fixture.componentInstance.parsed('5')).toBe(5);
+  });
+
   it('takes a typed number, with a comma too, within its limits', () => {
     type('62,5');
     type('900');

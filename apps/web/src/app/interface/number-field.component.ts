@@ -71,16 +71,27 @@ export class NumberFieldComponent {
   readonly least = input(-Infinity);
   readonly most = input(Infinity);
   readonly disabled = input(false);
+  /** px per inch, for lengths: then px can be typed into a field in mm, and mm into one in px. */
+  readonly dpi = input<number>();
   /** A new value that lies within the limits. */
   readonly changed = output<number>();
 
   readonly typed = signal<string | null>(null);
   readonly shown = computed(() => this.typed() ?? this.text(this.value()));
 
-  /** The number that is meant, or null. A comma counts as a point. */
+  /** The number that is meant, or null. A comma counts as a point; a length may be typed in another unit. */
   parsed(text: string): number | null {
-    const value = Number(text.trim().replace(',', '.'));
-    return text.trim() !== '' && Number.isFinite(value) ? Math.min(this.most(), Math.max(this.least(), value)) : null;
+    const [, digits = '', unit = ''] = /^([^a-z"]*)([a-z]*|")$/i.exec(text.trim()) ?? [];
+    const value = Number(digits.trim().replace(',', '.')) * this.factorOf(unit.toLowerCase());
+    return digits.trim() !== '' && Number.isFinite(value) ? Math.min(this.most(), Math.max(this.least(), value)) : null;
+  }
+
+  /** What a typed unit counts in the unit of the field; NaN where it has none or another kind. */
+  private factorOf(typed: string): number {
+    const [shown, dpi] = [this.unit(), this.dpi()];
+    if (typed === '' || typed === shown) return 1;
+    const perInch: Readonly<Record<string, number>> = { px: dpi ?? NaN, mm: 25.4, cm: 2.54, in: 1, '"': 1 };
+    return (perInch[shown] ?? NaN) / (perInch[typed] ?? NaN);
   }
 
   finish(field: HTMLInputElement): void {

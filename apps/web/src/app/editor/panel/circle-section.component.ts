@@ -27,6 +27,7 @@ import { EditorSession } from '../session';
         <ka-number-field
           label="Radius"
           [unit]="unit()"
+          [dpi]="dpi()"
           [decimals]="decimals()"
           [least]="0.1"
           [value]="radius(circle)"
@@ -60,6 +61,7 @@ export class CircleSectionComponent {
   readonly edit = input.required<(outline: LetteringOutline, name: string) => Edit>();
   readonly unit = computed(() => this.session.project()?.unit ?? 'px');
   readonly decimals = computed(() => UNIT_DECIMALS[this.unit()]);
+  readonly dpi = computed(() => this.session.sheet()?.dpi ?? 72);
   private readonly outline = computed(() => this.opening().outline as LetteringOutline);
   readonly along = computed(() => this.outline().along);
   readonly way = computed(() => {

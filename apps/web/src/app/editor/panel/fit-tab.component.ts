@@ -49,6 +49,7 @@ export class FitTabComponent {
   readonly isPlain = computed(() => ['colour', 'gradient'].includes(this.opening().fill.type));
   readonly unit = computed(() => this.session.project()?.unit ?? 'px');
   readonly decimals = computed(() => UNIT_DECIMALS[this.unit()]);
+  readonly dpi = computed(() => this.session.sheet()?.dpi ?? 72);
 
   /** The photo and what there is to say about how it lies; null without a photo. */
   readonly placed = computed(() => {

@@ -61,6 +61,7 @@ export class LettersTabComponent {
   readonly cases = CASES;
   readonly unit = computed(() => this.session.project()?.unit ?? 'px');
   readonly decimals = computed(() => UNIT_DECIMALS[this.unit()]);
+  readonly dpi = computed(() => this.session.sheet()?.dpi ?? 72);
   readonly outline = computed(() => this.opening().outline as LetteringOutline);
   readonly run = computed<LetteringRun>(() => this.outline().runs[0]!);
   readonly textValue = computed(() => letteringText(this.outline()));

@@ -52,6 +52,7 @@ export class OutlineSectionComponent {
   readonly ways = WAYS;
   readonly unit = computed(() => this.session.project()?.unit ?? 'px');
   readonly decimals = computed(() => UNIT_DECIMALS[this.unit()]);
+  readonly dpi = computed(() => this.session.sheet()?.dpi ?? 72);
   readonly shapes = computed(() => [...SHAPES, ...this.own.list().map(ownShape)]);
   readonly numbers = computed(() => numbersOf(this.opening().outline));
   readonly warp = computed(() => {

@@ -22,6 +22,7 @@ const MOST_PX = 30_000;
           <ka-number-field
             label="Width"
             [unit]="unit()"
+            [dpi]="dpi()"
             [decimals]="decimals()"
             [least]="0.1"
             [value]="length(sheet.width)"
@@ -30,6 +31,7 @@ const MOST_PX = 30_000;
           <ka-number-field
             label="Height"
             [unit]="unit()"
+            [dpi]="dpi()"
             [decimals]="decimals()"
             [least]="0.1"
             [value]="length(sheet.height)"
@@ -58,6 +60,7 @@ export class SheetTabComponent {
   readonly sheet = this.session.shownSheet;
   readonly unit = computed(() => this.session.project()?.unit ?? 'px');
   readonly decimals = computed(() => UNIT_DECIMALS[this.unit()]);
+  readonly dpi = computed(() => this.session.sheet()?.dpi ?? 72);
   readonly swatches = computed(() => this.session.project()?.swatches ?? []);
   readonly colour = computed(() => {
     const fill = this.sheet()?.background;

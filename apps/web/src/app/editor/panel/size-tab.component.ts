@@ -17,6 +17,7 @@ import { OutlineSectionComponent } from './outline-section.component';
         <ka-number-field
           label="From the left"
           [unit]="unit()"
+          [dpi]="dpi()"
           [decimals]="decimals()"
           [value]="length(opening().box.x)"
           (changed)="setPlace('x', $event)"
@@ -24,6 +25,7 @@ import { OutlineSectionComponent } from './outline-section.component';
         <ka-number-field
           label="From the top"
           [unit]="unit()"
+          [dpi]="dpi()"
           [decimals]="decimals()"
           [value]="length(opening().box.y)"
           (changed)="setPlace('y', $event)"
@@ -36,6 +38,7 @@ import { OutlineSectionComponent } from './outline-section.component';
         <ka-number-field
           label="Width"
           [unit]="unit()"
+          [dpi]="dpi()"
           [decimals]="decimals()"
           [least]="0.1"
           [value]="length(opening().box.width)"
@@ -44,6 +47,7 @@ import { OutlineSectionComponent } from './outline-section.component';
         <ka-number-field
           label="Height"
           [unit]="unit()"
+          [dpi]="dpi()"
           [decimals]="decimals()"
           [least]="0.1"
           [value]="length(opening().box.height)"
@@ -120,7 +124,7 @@ export class SizeTabComponent {
     return toPx(value, this.unit(), this.dpi());
   }
 
-  private dpi(): number {
+  dpi(): number {
     return this.session.context().sheet.dpi;
   }
 }

@@ -59,8 +59,9 @@ export function openKilnPoster(photos: SamplePhotos, shaper: Shaper): Project {
     mm(1.4),
   );
   const items = [
-    line('Wrenfold Pottery opens the', 62, 19, { wght: 600, wdth: 100 }),
     filled,
+    // In front of the word, whose box reaches over it.
+    line('Wrenfold Pottery opens the', 62, 19, { wght: 600, wdth: 100 }),
     { ...rule, fill: { type: 'colour', colour: '#cf4a22' } as const },
     line('Saturday 9 May, ten till dusk', 300, 16.5, { wght: 750, wdth: 104 }),
     line('Come and see the pots come out warm.\nTarn Hollow, behind the old mill', 342, 13, { wght: 450, wdth: 100 }),

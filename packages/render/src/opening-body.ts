@@ -28,7 +28,7 @@ import { boxOnTarget, coverPath, fillPath, ink } from './ink.js';
 import { putPixels } from './level-chain.js';
 import { innerPath, partPath } from './outline-paths.js';
 import { WAITING } from './paint.js';
-import { photoPixels, photoToSheet, subjectLevel, subjectPixelsIn } from './photo-pixels.js';
+import { photoPixels, photoToSheet, subjectLevel, subjectPixelsIn, warpedPixels } from './photo-pixels.js';
 import { finishReach } from './reach.js';
 import { drawShadow } from './shadow.js';
 
@@ -96,7 +96,8 @@ function drawPhoto(layer: Layer, opening: Opening, fill: PhotoFill, path: Path, 
 /** Draws a photo that is only placed, by the canvas itself; false where there is more to do. */
 function drawPhotoQuickly(layer: Layer, opening: Opening, fill: PhotoFill, path: Path, drawing: Drawing): boolean {
   const toSheet = photoToSheet(opening, fill, drawing);
-  if (isWarped(opening.outline) || !toSheet || fill.blur || fill.effect || !isNeutral(fill.tone)) return false;
+  if (!toSheet || fill.blur || fill.effect || !isNeutral(fill.tone)) return false;
+  if (isWarped(opening.outline)) return fill.show !== 'subject' && drawWarpedQuickly(layer, opening, fill, path, drawing);
   const scale = meanScale(multiply(drawing.view, toSheet));
   const level =
     fill.show === 'subject' ? subjectLevel(fill, scale, drawing) : drawing.resources.source.level(fill.photoId, scale);
@@ -104,6 +105,23 @@ function drawPhotoQuickly(layer: Layer, opening: Opening, fill: PhotoFill, path:
   layer.context.save();
   clipTo(layer.context, boxOnTarget(opening, layer, drawing), path);
   drawLevel(layer, level, toSheet, drawing);
+  layer.context.restore();
+  return true;
+}
+
+/** So many px of the layer to one that the warp computes, in a frame of a drag. */
+const COARSE = 2;
+
+/** Draws a photo in perspective from fewer pixels, which the canvas makes large again. */
+function drawWarpedQuickly(layer: Layer, opening: Opening, fill: PhotoFill, path: Path, drawing: Drawing): boolean {
+  const pixels = warpedPixels(opening, fill, layer.bounds, drawing, COARSE);
+  if (!pixels) return false;
+  const surface = drawing.resources.environment.createSurface(pixels.width, pixels.height);
+  putPixels(surface.context, pixels);
+  layer.context.save();
+  clipTo(layer.context, boxOnTarget(opening, layer, drawing), path);
+  layer.context.setTransform(COARSE, 0, 0, COARSE, 0, 0);
+  layer.context.drawImage(surface.image, 0, 0);
   layer.context.restore();
   return true;
 }

@@ -51,7 +51,10 @@ export function photoToSheet(opening: Opening, fill: PhotoFill, drawing: Drawing
 export function photoPixels(opening: Opening, fill: PhotoFill, bounds: Bounds, drawing: Drawing): Pixels | null {
   const toSheet = photoToSheet(opening, fill, drawing);
   if (!toSheet) return null;
-  if (isWarped(opening.outline)) return warpedPixels(opening, fill, bounds, drawing);
+  if (isWarped(opening.outline)) {
+    const pixels = warpedPixels(opening, fill, bounds, drawing, 1);
+    return pixels && processed(pixels, fill, bounds, drawing);
+  }
   const level = drawing.resources.source.level(fill.photoId, meanScale(multiply(drawing.view, toSheet)));
   return level ? sampled(level, toSheet, fill, bounds, drawing) : null;
 }
@@ -86,15 +89,17 @@ function processed(pixels: Pixels, fill: PhotoFill, bounds: Bounds, drawing: Dra
   return out;
 }
 
-/** A photo laid out in the box, and the box put into four corners. Coarser in drafts. */
-function warpedPixels(opening: Opening, fill: PhotoFill, bounds: Bounds, drawing: Drawing): Pixels | null {
+/**
+ * A photo laid out in the box, and the box put into four corners.
+ * @param coarse - view px to one px of the result.
+ */
+export function warpedPixels(opening: Opening, fill: PhotoFill, bounds: Bounds, drawing: Drawing, coarse: number): Pixels | null {
   const { outline, box } = opening;
   const photo = drawing.resources.photos[fill.photoId];
   const placement = resolvePlacement(fill, drawing.sheet);
   if (outline.type !== 'corners' || !photo || !placement) return null;
   const corners = outline.points.map(({ x, y }) => ({ x: x * box.width, y: y * box.height }));
   const toCorners = projectionTo(corners as unknown as Parameters<typeof projectionTo>[0], box.width, box.height);
-  const coarse = drawing.resources.draft ? 2 : 1;
   const boxToView = asProjection(chain(scaling(1 / coarse), translation(-bounds.x, -bounds.y), drawing.view, boxMatrix(box)));
   const photoToBox = asProjection(placementMatrix(placement, photo));
   const toPhoto = invertProjection(multiplyProjections(multiplyProjections(boxToView, toCorners), photoToBox));
@@ -102,9 +107,7 @@ function warpedPixels(opening: Opening, fill: PhotoFill, bounds: Bounds, drawing
   const level = drawing.resources.source.level(fill.photoId, 1 / Math.max(1e-6, warpedScale(toPhoto, width, height)));
   if (!level) return null;
   const toLevel = multiplyProjections(asProjection(invert(levelMatrix(level))), toPhoto);
-  const pixels = sampleWarped(level.pixels, inFront(toLevel, width, height), width, height);
-  const whole = coarse === 1 ? pixels : samplePixels(pixels, scaling(1 / coarse), bounds.width, bounds.height, false);
-  return processed(whole, fill, bounds, drawing);
+  return sampleWarped(level.pixels, inFront(toLevel, width, height), width, height);
 }
 
 /** A projection may be multiplied by anything: here so that the middle of what is seen lies in front of the horizon. */

@@ -1,6 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
 import { MatMenuModule } from '@angular/material/menu';
 import { FACES, findFace, layOut, layoutPath, newLetterIds, toPathData, type LetteringOutline } from '@kadrosyn/core';
+import { faultOf } from '../../api/fault';
+import type { OwnFace } from '../../api/server-types';
 import { OwnFaces } from '../../lettering/own-faces';
 import { ShaperLoader } from '../../lettering/shaper-loader';
 import { Notices } from '../notices';
@@ -44,6 +46,16 @@ const SIZE = 22;
             </button>
           }
           <button mat-menu-item (click)="files.click()">Add a face of your own…</button>
+          @if (own.list().length > 0) {
+            <button mat-menu-item [matMenuTriggerFor]="remove">Remove a face of your own</button>
+          }
+        </ng-template>
+      </mat-menu>
+      <mat-menu #remove="matMenu">
+        <ng-template matMenuContent>
+          @for (choice of own.list(); track choice.id) {
+            <button mat-menu-item (click)="removeFace(choice)">Remove {{ choice.name }}</button>
+          }
         </ng-template>
       </mat-menu>
       <input #files type="file" hidden multiple accept=".ttf,.otf,.woff,.woff2" (change)="addFiles(files)" />
@@ -73,7 +85,7 @@ const SIZE = 22;
 })
 export class FaceListComponent {
   private readonly loader = inject(ShaperLoader);
-  private readonly own = inject(OwnFaces);
+  readonly own = inject(OwnFaces);
   private readonly notices = inject(Notices);
   readonly face = input.required<string>();
   readonly chosen = output<string>();
@@ -104,6 +116,16 @@ export class FaceListComponent {
       this.drawings.set(id, known);
     }
     return known;
+  }
+
+  /** Letterings that are set in it keep their outlines; what is typed in them will be set in another face. */
+  async removeFace({ id, name }: OwnFace): Promise<void> {
+    try {
+      await this.own.remove(id);
+      this.notices.say(`${name} was removed. Letterings that use it keep their outlines until their text is changed.`);
+    } catch (error) {
+      this.notices.say(faultOf(error).message);
+    }
   }
 
   async addFiles(field: HTMLInputElement): Promise<void> {

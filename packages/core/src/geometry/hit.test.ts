@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { newLettering } from '../document/new-opening.js';
 import { openingsAt } from './hit.js';
 import { testGroup, testOpening } from '../../testing/test-documents.js';
 import { testShaper } from '../../testing/test-shaper.js';
@@ -29,6 +30,17 @@ describe('what lies under the pointer', () => {
     ];
     expect(openingsAt(items, { x: 50, y: 50 }, shaper, { reach: 0 }).map(({ id }) => id)).toEqual(['inner']);
     expect(openingsAt(items, { x: 50, y: 50 }, shaper, { reach: 0, locked: true })).toHaveLength(2);
+  });
+
+  it('is the word on its letters, and what else is there above and below them', () => {
+    const word = newLettering({ text: 'KILN', face: 'archivo', axes: {}, size: 100 }, { x: 50, y: 50 }, { type: 'none' }, shaper);
+    const items = [
+      testOpening('ground', { box: { x: -200, y: -200, width: 500, height: 500, turn: 0 } }),
+      { ...word, id: 'word' },
+    ];
+    const ids = (y: number) => openingsAt(items, { x: 50, y }, shaper, { reach: 0 }).map(({ id }) => id);
+    expect(ids(50)).toEqual(['word', 'ground']);
+    expect(ids(word.box.y + word.box.height - 4)).toEqual(['ground', 'word']);
   });
 
   it('follows a turn', () => {

@@ -3,7 +3,7 @@ import type { Shaper } from '../lettering/shaper.js';
 import { openingPolygons } from '../fit/opening-fit.js';
 import { boxMatrix } from './box.js';
 import { apply, invert, type Point } from './matrix.js';
-import { contains, distanceToEdge } from './polygon.js';
+import { contains, distanceToEdge, polygonBounds } from './polygon.js';
 
 /** How to look for what lies under the pointer. */
 export interface HitOptions {
@@ -13,12 +13,28 @@ export interface HitOptions {
   readonly locked?: boolean;
 }
 
-/** Openings whose true outline holds the point (sheet px), from front to back. Lettering is hit in its whole box. */
+/**
+ * Openings whose true outline holds the point (sheet px), from front to back. Lettering is hit in its whole box; above and below its letters, where
+ * the box is empty, it comes after everything else that is hit.
+ */
 export function openingsAt(items: readonly Item[], at: Point, shaper: Shaper, options: HitOptions): Opening[] {
+  const found = hitsAt(items, at, shaper, options);
+  return [...found.filter((hit) => isOnForm(hit, at, shaper)), ...found.filter((hit) => !isOnForm(hit, at, shaper))];
+}
+
+/** False in the empty part of a lettering's box. */
+function isOnForm(opening: Opening, at: Point, shaper: Shaper): boolean {
+  if (opening.outline.type !== 'lettering') return true;
+  const p = apply(invert(boxMatrix(opening.box)), at);
+  const { y, height } = polygonBounds(openingPolygons(opening, shaper));
+  return height === 0 || (p.y >= y && p.y <= y + height);
+}
+
+function hitsAt(items: readonly Item[], at: Point, shaper: Shaper, options: HitOptions): Opening[] {
   const found: Opening[] = [];
   for (const item of items.toReversed()) {
     if (item.hidden || (item.locked && !options.locked)) continue;
-    if (item.type === 'group') found.push(...openingsAt(item.items, at, shaper, options));
+    if (item.type === 'group') found.push(...hitsAt(item.items, at, shaper, options));
     else if (isHit(item, at, shaper, options.reach)) found.push(item);
   }
   return found;

@@ -3,6 +3,7 @@ import { MatDialog } from '@angular/material/dialog';
 import { insertItem, newShapedOpening, type Photo, type Point } from '@kadrosyn/core';
 import { firstValueFrom } from 'rxjs';
 import { faultOf } from '../api/fault';
+import { OwnFaces } from '../lettering/own-faces';
 import { OwnOutlines } from '../outlines/own-outlines';
 import { PhotoLibrary } from '../photos/photo-library';
 import { fillEdit, layEdit, withdrawEdit } from './commands/photo-edits';
@@ -22,16 +23,27 @@ export class Arrivals {
   private readonly session = inject(EditorSession);
   private readonly library = inject(PhotoLibrary);
   private readonly outlines = inject(OwnOutlines);
+  private readonly faces = inject(OwnFaces);
   private readonly dialogs = inject(MatDialog);
   private readonly notices = inject(Notices);
 
   add(files: readonly File[], place?: Arrival): void {
     const drawing = files.find(isDrawing);
     if (drawing) void this.takeDrawing({ file: drawing }, place?.at ?? undefined);
+    const fonts = files.filter(isFont);
+    if (fonts.length > 0) void this.addFaces(fonts);
     this.addPhotos(
-      files.filter((file) => !isDrawing(file)),
+      files.filter((file) => !isDrawing(file) && !isFont(file)),
       place,
     );
+  }
+
+  private async addFaces(files: readonly File[]): Promise<void> {
+    const results = await this.faces.add(files);
+    const words = results.map(({ fileName, face, fault }) =>
+      face ? `The face ${face.name} was added: it is in the list of faces.` : `${fileName}: ${fault}`,
+    );
+    this.notices.say(words.join('\n'));
   }
 
   private addPhotos(files: readonly File[], place?: Arrival): void {
@@ -89,6 +101,10 @@ export class Arrivals {
       return false;
     }
   }
+}
+
+function isFont(file: File): boolean {
+  return /\.(ttf|otf|woff2?)$/i.test(file.name);
 }
 
 function isDrawing(file: File): boolean {

@@ -67,25 +67,27 @@ test('a long export shows its progress and can be cancelled', async ({ page }) =
   await expect(page.getByRole('button', { name: 'Export PNG' })).toBeVisible();
 });
 
-test('projects are renamed, duplicated and removed with a way back', async ({ page }) => {
+test('projects are renamed, duplicated and removed with a way back', async ({ page }, { repeatEachIndex }) => {
+  // Runs of the same test share one server.
+  const [spring, autumn] = [`Spring badge ${repeatEachIndex}`, `Autumn badge ${repeatEachIndex}`];
   const editor = await Editor.home(page);
   await editor.begin('Badge');
   await editor.saved();
-  await page.getByLabel('Name of the project').fill('Spring badge');
+  await page.getByLabel('Name of the project').fill(spring);
   await page.keyboard.press('Enter');
   await editor.saved();
   await page.getByRole('link', { name: 'Back to projects' }).click();
-  const more = page.getByRole('button', { name: 'More for Spring badge', exact: true });
+  const more = page.getByRole('button', { name: `More for ${spring}`, exact: true });
   await more.click();
   await page.getByRole('menuitem', { name: 'Rename' }).click();
-  await page.getByRole('dialog').getByRole('textbox').fill('Autumn badge');
+  await page.getByRole('dialog').getByRole('textbox').fill(autumn);
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('link', { name: /Autumn badge/ })).toBeVisible();
-  await page.getByRole('button', { name: 'More for Autumn badge', exact: true }).click();
+  await expect(page.getByRole('link', { name: new RegExp(autumn) })).toBeVisible();
+  await page.getByRole('button', { name: `More for ${autumn}`, exact: true }).click();
   await page.getByRole('menuitem', { name: 'Remove' }).click();
-  await expect(page.getByRole('link', { name: /Autumn badge/ })).toHaveCount(0);
+  await expect(page.getByRole('link', { name: new RegExp(autumn) })).toHaveCount(0);
   await page.getByRole('button', { name: 'Bring back' }).click();
-  await expect(page.getByRole('link', { name: /Autumn badge/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: new RegExp(autumn) })).toBeVisible();
 });
 
 test('a project that is not there says so', async ({ page }) => {

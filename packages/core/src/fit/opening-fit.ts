@@ -8,7 +8,7 @@ import { flatten } from '../geometry/path.js';
 import { isWarped, outlinePath } from '../geometry/outline-path.js';
 import type { Shaper } from '../lettering/shaper.js';
 import { fillOpening, keepCovered, type Hull } from './cover.js';
-import { showFocus } from './share-visible.js';
+import { disjoint, showFocus } from './share-visible.js';
 import { placementMatrix, type Size } from './placement.js';
 import { wholePhoto } from './whole.js';
 
@@ -69,7 +69,7 @@ function firstPlacement(rule: FitRule, opening: Opening, photo: Photo, shaper: S
   const hull = openingHull(opening, shaper);
   const placement = fitByRule(rule, hull, photo);
   if (rule === 'whole' || opening.outline.type !== 'lettering' || !photo.focus) return placement;
-  return showFocus(openingPolygons(opening, shaper), hull, placement, photo);
+  return showFocus(disjoint(openingPolygons(opening, shaper)), hull, placement, photo);
 }
 
 /**

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { convexHull } from '../geometry/polygon.js';
 import { fillOpening, keepCovered } from './cover.js';
-import { shareVisible, showFocus } from './share-visible.js';
+import { disjoint, shareVisible, showFocus } from './share-visible.js';
 
 const square = (x: number, y: number, w: number, h: number) => Float64Array.from([x, y, x + w, y, x + w, y + h, x, y + h]);
 const photo = {
@@ -21,7 +21,10 @@ describe('the share that is seen', () => {
   it('is measured by area, overlaps counted once', () => {
     const placement = { x: 200, y: 100, scale: 1, turn: 0, flipX: false, flipY: false };
     expect(shareVisible([square(0, 0, 200, 200)], placement, photo).photo).toBeCloseTo(0.5, 4);
-    expect(shareVisible([square(0, 0, 200, 200), square(100, 0, 100, 200)], placement, photo).photo).toBeCloseTo(0.5, 4);
+    expect(shareVisible(disjoint([square(0, 0, 200, 200), square(100, 0, 100, 200)]), placement, photo).photo).toBeCloseTo(
+      0.5,
+      4,
+    );
     expect(shareVisible([square(300, 60, 30, 60)], placement, photo).focus).toBeCloseTo(0.5, 4);
     const { focus: _none, ...plain } = photo;
     expect(shareVisible(stems, placement, plain)).not.toHaveProperty('focus');

@@ -15,9 +15,13 @@ export interface ShareVisible {
   readonly focus?: number;
 }
 
-/** @param polygons - of the outline, px of the box; where they overlap, they count once. */
-export function shareVisible(polygons: Polygons, placement: Placement, photo: Photo): ShareVisible {
-  const once = flatten(unitedPath(polygons));
+/** The polygons of an outline with those that overlap made one, so that areas can be summed. It takes some ms for a word: keep it. */
+export function disjoint(polygons: Polygons): Polygons {
+  return flatten(unitedPath(polygons));
+}
+
+/** @param once - disjoint polygons of the outline, px of the box. */
+export function shareVisible(once: Polygons, placement: Placement, photo: Photo): ShareVisible {
   const whole = { x: 0, y: 0, width: photo.width, height: photo.height };
   const seen = (part: Bounds): number => seenThrough(once, placement, photo, part);
   return { photo: seen(whole), ...(photo.focus ? { focus: seen(photo.focus) } : {}) };
@@ -40,10 +44,9 @@ const ROUNDS = 3;
 /**
  * The placement of the same scale and turn that shows most of the photo's focus through the outline and leaves no gap. Without a focus, the
  * middle of the photo counts as one.
- * @param hull - of the outline; `polygons` are its letters, both px of the box.
+ * @param once - disjoint polygons of the outline; `hull` goes round them, both px of the box.
  */
-export function showFocus(polygons: Polygons, hull: Hull, placement: Placement, photo: Photo): Placement {
-  const once = flatten(unitedPath(polygons));
+export function showFocus(once: Polygons, hull: Hull, placement: Placement, photo: Photo): Placement {
   const focus = photo.focus ?? middleOf(photo);
   const middle = apply(placementMatrix(placement, photo), { x: focus.x + focus.width / 2, y: focus.y + focus.height / 2 });
   const bounds = polygonBounds([hull]);

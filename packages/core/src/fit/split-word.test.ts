@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { testShaper } from '../../testing/test-shaper.js';
 import { applyEdit } from '../document/apply-edit.js';
 import type { Opening } from '../document/item.js';
-import { newLettering } from '../document/new-opening.js';
+import { changeLettering, newLettering } from '../document/new-opening.js';
 import { newProject } from '../document/new-project.js';
 import type { LetteringOutline } from '../document/outline.js';
 import type { Project } from '../document/project.js';
@@ -74,11 +74,23 @@ describe('splitting a word', () => {
     expect(photoAt(joined!).x).toBeCloseTo(photoAt(word).x, 2);
   });
 
-  it('needs two letters in straight lines', () => {
+  it('leaves letters along a circle turned as they stand', () => {
+    const { project, word } = sheetWith('KILNS', 10);
+    const outline = { ...(word.outline as LetteringOutline), along: { radius: 160, start: 30, inside: false } };
+    const round = { ...word, ...changeLettering(word, outline, shaper) } as Opening;
+    const there = { ...project, sheets: [{ ...project.sheets[0]!, items: [round] }] };
+    const letters = applyEdit(there, splitWord(round, contextOf(there))!.edit).sheets[0]!.items as Opening[];
+    expect(letters).toHaveLength(5);
+    const [all, whole] = [letters.map(onSheet), onSheet(round)];
+    expect(Math.min(...all.map(({ x }) => x))).toBeCloseTo(whole.x, 1);
+    expect(Math.max(...all.map(({ y, height }) => y + height))).toBeCloseTo(whole.y + whole.height, 1);
+    expect(letters.map(({ box }) => box.turn)).toEqual([...letters.map(({ box }) => box.turn)].sort((a, b) => a - b));
+    expect(photoAt(letters[2]!).x).toBeCloseTo(photoAt(round).x, 2);
+  });
+
+  it('needs two letters', () => {
     const { project, word } = sheetWith('K');
     expect(splitWord(word, contextOf(project))).toBeNull();
     expect(joinWord(word, project, contextOf(project))).toBeNull();
-    const round = { ...word, outline: { ...(word.outline as LetteringOutline), along: { radius: 90, start: 0, inside: false } } };
-    expect(splitWord(round, contextOf(project))).toBeNull();
   });
 });

@@ -7,19 +7,20 @@ import type { LetteringOutline, LetteringRun } from '../document/outline.js';
 import type { Project, Sheet } from '../document/project.js';
 import { openingsOf } from '../document/find-item.js';
 import { boxMatrix } from '../geometry/box.js';
-import { apply, multiply, translation } from '../geometry/matrix.js';
+import { apply, IDENTITY, invert, multiply, translation } from '../geometry/matrix.js';
+import { normalTurn } from './placement.js';
 import { layOut, letterPlaces } from '../lettering/layout.js';
 import { lettersOf } from '../lettering/letter-ids.js';
 import { letteringText } from '../lettering/lettering-path.js';
 import { setBoxByGrip, type GripContext } from './grip.js';
 
 /**
- * Makes an opening of each letter. All show the photo where it was, and can then be filled and moved one by one. Null for a text of fewer
- * than two letters, or along a circle.
+ * Makes an opening of each letter. All show the photo where it was, and can then be filled and moved one by one. Letters along a circle stay
+ * turned as they stand. Null for a text of fewer than two letters.
  */
 export function splitWord(opening: Opening, context: GripContext): { readonly edit: Edit; readonly first: string } | null {
   const { outline } = opening;
-  if (outline.type !== 'lettering' || outline.along) return null;
+  if (outline.type !== 'lettering') return null;
   const text = letteringText(outline);
   const places = letterPlaces(layOut(outline, context.shaper, opening.box.width)).filter(
     ({ start, end }) => text.slice(start, end).trim() !== '',
@@ -30,18 +31,21 @@ export function splitWord(opening: Opening, context: GripContext): { readonly ed
   const letters = places.map((place, index): Opening => {
     const next = places[index + 1]?.start ?? text.length;
     const run = runs.find(({ start }) => start === place.start)!.run;
-    const alone: LetteringOutline = { ...outline, runs: [run], align: 'left' };
-    const { width, height } = layOut(alone, context.shaper);
-    const baseline = layOut(alone, context.shaper).lines[0]!.letters[0]?.toBox.f ?? 0;
-    const corner = apply(place.toBox, { x: Math.min(place.from, place.to), y: 0 });
-    const middle = apply(boxMatrix(opening.box), { x: corner.x + width / 2, y: corner.y - baseline + height / 2 });
-    const { kept: _kept, ...clean } = alone;
-    const box = { ...opening.box, width, height, x: middle.x - width / 2, y: middle.y - height / 2 };
+    const { kept: _kept, along: _along, ...straight } = outline;
+    const alone: LetteringOutline = { ...straight, runs: [run], align: 'left' };
+    const { width, height, lines } = layOut(alone, context.shaper);
+    // From the letter's own box to its line, along the line to where it stands, and from there to the sheet.
+    const own = lines[0]!.letters[0]?.toBox ?? IDENTITY;
+    const onLine = apply(invert(own), { x: width / 2, y: height / 2 });
+    const inWord = apply(place.toBox, { x: onLine.x + Math.min(place.from, place.to), y: onLine.y });
+    const middle = apply(boxMatrix(opening.box), inWord);
+    const turn = normalTurn(opening.box.turn + (Math.atan2(place.toBox.b, place.toBox.a) * 180) / Math.PI);
+    const box = { ...opening.box, width, height, turn, x: middle.x - width / 2, y: middle.y - height / 2 };
     const letter: Opening = {
       ...opening,
       id: newId('item'),
       name: run.text,
-      outline: clean,
+      outline: alone,
       word: { id: wordId, index, after: text.slice(place.end, next) },
     };
     // The box is changed under a photo that stays on the sheet: letters cover less than the word did, so no gap can come of it.
@@ -78,7 +82,7 @@ export function lettersOfWord(sheet: Sheet, opening: Opening): Opening[] {
 
 /**
  * Makes one lettering of the letters of a word again. Each keeps its own face and size; fill and finish are those of the first, whose place it
- * takes. Null where there is only one.
+ * takes; letters that stood along a circle come to lie on a line. Null where there is only one.
  */
 export function joinWord(
   opening: Opening,

@@ -19,7 +19,9 @@ export class Server {
   /** Settled when the last edits have been answered, whichever way. */
   private saving: Promise<void> = Promise.resolve();
 
+  /** Lists the projects, once the edits that are on their way have been answered: a new name is to be in the list. */
   async projects(): Promise<ProjectSummary[]> {
+    await this.saving;
     return (await this.get<{ projects: ProjectSummary[] }>('/api/projects')).projects;
   }
 

@@ -93,7 +93,7 @@ export class LettersTabComponent {
       : null;
   });
 
-  readonly canSplit = computed(() => this.textValue().replace(/\s/g, '').length > 1 && !this.outline().along);
+  readonly canSplit = computed(() => this.textValue().replace(/\s/g, '').length > 1);
   readonly canJoin = computed(() => {
     const sheet = this.session.sheet();
     return sheet !== null && lettersOfWord(sheet, this.opening()).length > 1;

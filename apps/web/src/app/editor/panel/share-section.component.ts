@@ -1,6 +1,7 @@
-import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input, untracked } from '@angular/core';
 import {
   changeItem,
+  disjoint,
   fillBox,
   openingHull,
   openingPolygons,
@@ -48,12 +49,27 @@ export class ShareSectionComponent {
   readonly opening = input.required<Opening>();
   readonly isText = computed(() => this.opening().outline.type === 'lettering');
 
+  /** Form and size, without where it lies and what it shows. */
+  private readonly form = computed(
+    () => {
+      const { outline, box } = this.opening();
+      return { outline, width: box.width, height: box.height, version: this.session.context().shaper.version };
+    },
+    { equal: (a, b) => a.outline === b.outline && a.width === b.width && a.height === b.height && a.version === b.version },
+  );
+
+  /** While only the photo moves, the letters need not be united again. */
+  private readonly polygons = computed(() => {
+    this.form();
+    return disjoint(openingPolygons(untracked(this.opening), this.session.context().shaper));
+  });
+
   readonly share = computed(() => {
     const [opening, project] = [this.opening(), this.session.shownProject()];
     if (!project) return null;
     const placed = placedPhoto(opening, { ...this.session.context(), photos: project.photos });
     if (!placed) return null;
-    const seen = shareVisible(openingPolygons(opening, this.session.context().shaper), placed.placement, placed.photo);
+    const seen = shareVisible(this.polygons(), placed.placement, placed.photo);
     const focus = seen.focus === undefined ? '' : `, ${percent(seen.focus)} of its focus`;
     return { words: `${percent(seen.photo)} of the photo shows${focus}.` };
   });
@@ -70,7 +86,12 @@ export class ShareSectionComponent {
     const placed = placedPhoto(opening, context);
     if (!placed) return;
     const { shaper } = context;
-    const placement = showFocus(openingPolygons(opening, shaper), openingHull(opening, shaper), placed.placement, placed.photo);
+    const placement = showFocus(
+      disjoint(openingPolygons(opening, shaper)),
+      openingHull(opening, shaper),
+      placed.placement,
+      placed.photo,
+    );
     this.session.commit(
       changeItem(context.sheet, opening, placePhoto(opening, placement, context), `Show focus in ${opening.name}`),
     );
@@ -90,7 +111,7 @@ export class ShareSectionComponent {
     const moved = { ...wide, box };
     const placed = placedPhoto(moved, context);
     const placement =
-      placed && showFocus(openingPolygons(moved, shaper), openingHull(moved, shaper), placed.placement, placed.photo);
+      placed && showFocus(disjoint(openingPolygons(moved, shaper)), openingHull(moved, shaper), placed.placement, placed.photo);
     const fill = placement ? placePhoto(moved, placement, context) : {};
     const after = { outline: wide.outline, box, fill: wide.fill, ...fill };
     this.session.commit(changeItem(sheet, opening, after, `Widen ${opening.name}`));

@@ -17,6 +17,7 @@ import {
 import { isTyping } from '../editor-keys';
 import { Viewport } from '../sheet/viewport';
 import { drawnNode, onEighth, OutlinePen, type NodeId } from './outline-pen';
+import { nodeId, openData, shownNodes } from './shown-nodes';
 
 /** The pointer takes hold of a line or a point from so far away, css px. */
 const REACH = 9;
@@ -81,33 +82,7 @@ export class OutlinePenComponent {
     return openData([last, next], this.shown);
   });
 
-  readonly nodes = computed(() => {
-    const { contours, open } = this.pen.drawing() ?? { contours: [], open: null };
-    const chosen = this.pen.chosen();
-    const closed = open
-      ? []
-      : contours.flatMap((contour, c) =>
-          contour.map((node, n) => ({
-            key: `${c}-${n}`,
-            id: { contour: c, node: n },
-            at: this.shown(node),
-            isCurved: !!(node.before ?? node.after),
-            isChosen: chosen?.contour === c && chosen.node === n,
-            closes: false,
-            label: `Point ${n + 1} of ${contour.length}` as string | null,
-          })),
-        );
-    const drawn = (open ?? []).map((node, n) => ({
-      key: `open-${n}`,
-      id: null,
-      at: this.shown(node),
-      isCurved: !!(node.before ?? node.after),
-      isChosen: n === open!.length - 1,
-      closes: n === 0 && this.pen.canClose(),
-      label: null,
-    }));
-    return [...closed, ...drawn];
-  });
+  readonly nodes = computed(() => shownNodes(this.pen.drawing(), this.pen.chosen(), this.pen.canClose(), this.shown));
 
   private readonly chosenNode = computed(() => {
     const [id, drawing] = [this.pen.chosen(), this.pen.drawing()];
@@ -298,23 +273,4 @@ export class OutlinePenComponent {
 
 function away(a: Point, b: Point): number {
   return Math.hypot(a.x - b.x, a.y - b.y);
-}
-
-function nodeId(key: string): NodeId | null {
-  const [contour, node] = key.split('-').map(Number);
-  return Number.isInteger(contour) && Number.isInteger(node) ? { contour: contour!, node: node! } : null;
-}
-
-/** Path data of a line that is not closed. @param shown - maps to css px. */
-function openData(nodes: readonly Node[], shown: (p: Point) => Point): string {
-  return nodes
-    .map((node, index) => {
-      const at = shown(node);
-      const last = nodes[index - 1];
-      if (!last) return `M${at.x} ${at.y}`;
-      if (!last.after && !node.before) return `L${at.x} ${at.y}`;
-      const [a, b] = [shown(last.after ?? last), shown(node.before ?? node)];
-      return `C${a.x} ${a.y} ${b.x} ${b.y} ${at.x} ${at.y}`;
-    })
-    .join('');
 }

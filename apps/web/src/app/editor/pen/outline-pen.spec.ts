@@ -3,6 +3,7 @@ import { applyEdit, newProject, type Edit, type Opening, type Shaper } from '@ka
 import { beforeEach, describe, expect, it } from 'vitest';
 import { EditorSession } from '../session';
 import { drawnNode, onEighth, OutlinePen } from './outline-pen';
+import { nodeId, openData, shownNodes } from './shown-nodes';
 
 describe('the pen', () => {
   let pen: OutlinePen;
@@ -103,5 +104,31 @@ describe('a drawn point', () => {
     expect(p.y).toBeCloseTo(10);
     const q = onEighth({ x: 0, y: 0 }, { x: 10, y: 9 });
     expect(q.x).toBeCloseTo(q.y);
+  });
+});
+
+describe('what the pen shows', () => {
+  const twice = (p: { x: number; y: number }) => ({ x: 2 * p.x, y: 2 * p.y });
+
+  it('are the points of the line that is drawn, the first to close it, else all points by name', () => {
+    const open = [
+      { x: 1, y: 1 },
+      { x: 5, y: 1, after: { x: 6, y: 2 } },
+      { x: 5, y: 5 },
+    ];
+    const drawn = shownNodes({ contours: [], open }, null, true, twice);
+    expect(drawn.map(({ closes, isCurved }) => [closes, isCurved])).toEqual([
+      [true, false],
+      [false, true],
+      [false, false],
+    ]);
+    const closed = shownNodes({ contours: [open, open], open: null }, { contour: 1, node: 2 }, false, twice);
+    expect(closed).toHaveLength(6);
+    expect(closed.filter(({ isChosen }) => isChosen)).toMatchObject([
+      { key: '1-2', at: { x: 10, y: 10 }, label: 'Point 3 of 3' },
+    ]);
+    expect(nodeId(closed.at(-1)!.key)).toEqual({ contour: 1, node: 2 });
+    expect(nodeId('open-1')).toBeNull();
+    expect(openData(open, twice)).toBe('M2 2L10 2C12 4 10 10 10 10');
   });
 });

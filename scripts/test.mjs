@@ -117,6 +117,7 @@ async function many(count, name, file, start) {
   count.passed += result.passed;
   count.failed += result.failures.length + (lost ? 1 : 0);
   say(name, from, `${result.passed} passed, ${result.failures.length} failed`);
+  for (const title of result.again ?? []) console.log(`    passed at the second try only: ${title}`);
   for (const failure of result.failures) console.log(`\n✗ ${failure}`);
   if (lost) console.log(output || 'No test was run.');
 }
@@ -141,6 +142,9 @@ function readReport(report) {
     spec.tests.flatMap((test) => test.results.flatMap((result) => result.errors.map((error) => error.message)));
   return {
     passed: all.filter((spec) => spec.ok).length,
+    again: all
+      .filter((spec) => spec.ok && spec.tests.some(({ results }) => results.length > 1))
+      .map(({ file, title }) => `${file}: ${title}`),
     failures: [
       ...all.filter((spec) => !spec.ok).map((spec) => `${spec.file}: ${spec.title}\n${texts(spec).join('\n')}`),
       ...report.errors.map((error) => error.message),

@@ -116,5 +116,7 @@ test('a face of one’s own is added, used, and kept in sight when it is gone', 
   await page.goto(address);
   await editor.ready();
   await editor.select('KILN');
-  await expect(panel.getByText('The face Shrikhand is not here. Its letters are kept as they were')).toBeVisible();
+  await expect(
+    panel.getByText('The face Shrikhand is not here. Its letters are kept as they were; what you type will be set in Shrikhand.'),
+  ).toBeVisible();
 });

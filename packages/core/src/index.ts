@@ -27,6 +27,7 @@ export * from './lettering/load-shaper.js';
 export * from './lettering/lettering-path.js';
 export * from './lettering/letter-ids.js';
 export * from './lettering/layout.js';
+export * from './lettering/similar-face.js';
 export * from './lettering/edit-text.js';
 export * from './lettering/caret.js';
 export * from './lettering/fill-box.js';

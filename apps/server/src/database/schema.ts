@@ -90,6 +90,8 @@ export const faces = pgTable(
     id: text('id').notNull(),
     name: text('name').notNull(),
     axes: jsonb('axes').$type<FaceAxes>().notNull(),
+    /** The shipped face that looks most like it. */
+    similar: text('similar').notNull(),
     original: text('original').notNull(),
     blob: text('blob').notNull(),
     createdAt: now('created_at'),

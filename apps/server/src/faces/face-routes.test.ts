@@ -14,6 +14,7 @@ afterAll(() => server.close());
 interface Face {
   readonly id: string;
   readonly name: string;
+  readonly similar: string;
   readonly axes: Record<string, { min: number; max: number }>;
 }
 const add = (bytes: Buffer, name = 'font.ttf') => {
@@ -33,6 +34,7 @@ describe('faces of one’s own', () => {
     expect(status).toBe(201);
     const face = body as Face;
     expect(face.name).toBe('Shrikhand');
+    expect(face.similar).toBe('shrikhand');
     expect(await list()).toContainEqual(face);
     const file = await server.call('GET', `/api/faces/${face.id}/file`);
     expect([...file.bytes.subarray(0, 4)]).toEqual([0, 1, 0, 0]);

@@ -7,7 +7,12 @@ import type { Services } from '../services.js';
 import { FACE_LIMITS } from './take-face.js';
 
 const AxisSchema = Type.Object({ min: Type.Number(), max: Type.Number(), default: Type.Number() });
-const FaceSchema = Type.Object({ id: IdSchema, name: Type.String(), axes: Type.Record(Type.String(), AxisSchema) });
+const FaceSchema = Type.Object({
+  id: IdSchema,
+  name: Type.String(),
+  axes: Type.Record(Type.String(), AxisSchema),
+  similar: IdSchema,
+});
 const Params = Type.Object({ id: IdSchema });
 
 /** A font that takes longer to be tried is given up, ms. */

@@ -30,8 +30,11 @@ export class FaceStore {
       };
       const original = await put(face.original.bytes, face.original.type);
       const blob = await put(face.font, 'font/sfnt');
-      const { id, name, axes } = face;
-      await tx.insert(faces).values({ workspaceId: this.workspaceId, id, name, axes, original, blob }).onConflictDoNothing();
+      const { id, name, axes, similar } = face;
+      await tx
+        .insert(faces)
+        .values({ workspaceId: this.workspaceId, id, name, axes, similar, original, blob })
+        .onConflictDoNothing();
       const [row] = await tx.select().from(faces).where(this.is(id));
       return row!;
     });

@@ -1,5 +1,14 @@
 import { createHash } from 'node:crypto';
-import { flatten, layOut, layoutPath, newLetterIds, polygonBounds, type FaceAxes, type Shaper } from '@kadrosyn/core';
+import {
+  flatten,
+  layOut,
+  layoutPath,
+  newLetterIds,
+  polygonBounds,
+  similarFace,
+  type FaceAxes,
+  type Shaper,
+} from '@kadrosyn/core';
 import { decompress } from 'wawoff2';
 import { decodeWoff } from './decode-woff.js';
 import { faceTypeOf, type FaceType } from './face-type.js';
@@ -12,6 +21,8 @@ export interface TakenFace {
   readonly id: string;
   readonly name: string;
   readonly axes: FaceAxes;
+  /** Id of the shipped face that looks most like it. */
+  readonly similar: string;
   readonly original: { readonly bytes: Buffer; readonly type: FaceType };
   /** As HarfBuzz reads it. */
   readonly font: Buffer;
@@ -41,7 +52,7 @@ export async function takeFace(bytes: Buffer, shaper: Shaper): Promise<FaceIntak
     if (!hasOutlines(id, letters, trial)) {
       return refuse('no-outlines', 'The font has no letters with an outline that can be filled. Nothing was added.');
     }
-    return { ok: true, face: { id, name, axes, original: { bytes, type }, font } };
+    return { ok: true, face: { id, name, axes, similar: similarFace(id, trial), original: { bytes, type }, font } };
   } catch (error) {
     // After a trap nothing that HarfBuzz holds can be relied on: the thread is given up.
     if (error instanceof Error && error.name === 'RuntimeError') process.exit(1);

@@ -53,6 +53,7 @@ export function facesUsed(project: Project): { readonly faces: ReadonlySet<strin
       if (outline.type !== 'lettering') continue;
       for (const run of outline.runs) {
         faces.add(run.face);
+        if (run.standIn) faces.add(run.standIn);
         text += run.text;
       }
     }

@@ -76,6 +76,8 @@ export interface LetteringRun {
   readonly letterCase?: 'upper' | 'lower';
   /** The name of a face of one's own, for the day when it is missing. */
   readonly faceName?: string;
+  /** Id of the shipped face that looks most like it. @default the fallback face */
+  readonly standIn?: string;
   /** One id for each letter (grapheme) of the text; see lettering/letter-ids. */
   readonly letterIds: readonly string[];
 }

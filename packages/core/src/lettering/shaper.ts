@@ -14,7 +14,7 @@ const KEPT_LINES = 500;
 let stamps = 0;
 
 /** A stretch of text in one style. */
-export type TextRun = Pick<LetteringRun, 'text' | 'face' | 'axes' | 'size' | 'tracking' | 'letterCase'>;
+export type TextRun = Pick<LetteringRun, 'text' | 'face' | 'standIn' | 'axes' | 'size' | 'tracking' | 'letterCase'>;
 
 /** One line of shaped text. Lengths in px of the sheet; the baseline is y = 0 and y points down. */
 export interface ShapedLine {
@@ -130,7 +130,9 @@ export class Shaper {
 
   /** Shapes runs as one line; there is no line break in them. A face that is not there is replaced by the fallback face. */
   shapeLine(runs: readonly TextRun[]): ShapedLine {
-    const key = JSON.stringify(runs.map((run) => [run.text, run.face, run.axes, run.size, run.tracking, run.letterCase]));
+    const key = JSON.stringify(
+      runs.map((run) => [run.text, run.face, run.standIn, run.axes, run.size, run.tracking, run.letterCase]),
+    );
     let line = this.lines.get(key);
     if (!line) {
       if (this.lines.size >= KEPT_LINES) this.lines.delete(this.lines.keys().next().value!);
@@ -141,7 +143,7 @@ export class Shaper {
   }
 
   private shape(runs: readonly TextRun[]): ShapedLine {
-    const filesOf = runs.map((run) => this.filesFor(run.face));
+    const filesOf = runs.map((run) => this.filesFor(run));
     const cased = runs.map((run) => inCase(run.text, run.letterCase));
     const text = cased.map((one) => one.text).join('');
     /** Where each unit of the cased text stands in the text of the runs. */
@@ -233,9 +235,9 @@ export class Shaper {
     });
   }
 
-  /** The face's own files, then those of the faces that help out. */
-  private filesFor(id: string): readonly LoadedFile[] {
-    const own = this.faces.get(id) ?? this.faces.get(FALLBACK_FACE)!;
+  /** The face's own files, or those of what stands in for it, then those of the faces that help out. */
+  private filesFor({ face, standIn }: TextRun): readonly LoadedFile[] {
+    const own = this.faces.get(face) ?? this.faces.get(standIn ?? FALLBACK_FACE) ?? this.faces.get(FALLBACK_FACE)!;
     return [...own, ...FALLBACK_FACES.flatMap((face) => this.faces.get(face.id) ?? [])];
   }
 

@@ -57,4 +57,6 @@ export interface OwnFace {
   readonly id: string;
   readonly name: string;
   readonly axes: FaceAxes;
+  /** Id of the shipped face that looks most like it. */
+  readonly similar: string;
 }

@@ -78,9 +78,9 @@ export class LettersTabComponent {
   readonly goneFace = computed(() => {
     const outline = this.outline();
     if (!isFaceMissing(outline, this.session.context().shaper)) return null;
-    const { face, faceName } = outline.runs.find((run) => !findFace(run.face)) ?? this.run();
+    const { face, faceName, standIn } = outline.runs.find((run) => !findFace(run.face)) ?? this.run();
     const name = faceName ?? face;
-    const stands = findFace(FALLBACK_FACE)!.name;
+    const stands = (findFace(standIn ?? FALLBACK_FACE) ?? findFace(FALLBACK_FACE)!).name;
     return outline.kept
       ? `The face ${name} is not here. Its letters are kept as they were; what you type will be set in ${stands}.`
       : `The face ${name} is not here. ${stands} stands in for it.`;
@@ -115,7 +115,9 @@ export class LettersTabComponent {
     );
     const own = this.ownFaces.find(face);
     const outline = withRuns(this.settledOutline(), { face, axes: kept });
-    const runs = outline.runs.map(({ faceName: _before, ...run }) => (own ? { ...run, faceName: own.name } : run));
+    const runs = outline.runs.map(({ faceName: _name, standIn: _similar, ...run }) =>
+      own ? { ...run, faceName: own.name, standIn: own.similar } : run,
+    );
     this.session.commit(this.edit({ ...outline, runs }, 'Change face'));
   }
 

@@ -133,6 +133,8 @@ export class EditorPageComponent {
     void this.library.load();
     void this.outlines.load();
     void this.ownFaces.load();
+    // HarfBuzz need not wait for the project; a failure is said when its faces are asked for.
+    this.shapers.ensure([]).catch(() => undefined);
   }
 
   /** The faces that the project's letterings ask for. Others are fetched when they are chosen. */

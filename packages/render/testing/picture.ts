@@ -1,4 +1,4 @@
-import { FACES, FALLBACK_FACES, loadShaper, newPlane, type Pixels, type Plane, type Project, type Shaper } from '@kadrosyn/core';
+import { SHIPPED_FACES, loadShaper, newPlane, type Pixels, type Plane, type Project, type Shaper } from '@kadrosyn/core';
 import {
   BROWSER_ENVIRONMENT,
   DecodedPhotoSource,
@@ -26,11 +26,11 @@ async function bytesOf(address: string): Promise<Uint8Array> {
 
 /** A shaper with all faces that ship. */
 export function loadFaces(): Promise<Shaper> {
-  const face = async ({ id, files }: (typeof FACES)[number]) => ({
+  const face = async ({ id, files }: (typeof SHIPPED_FACES)[number]) => ({
     id,
     files: await Promise.all(files.map((file) => bytesOf(`/faces/${file}.ttf`))),
   });
-  return Promise.all([...FACES, ...FALLBACK_FACES].map(face)).then(loadShaper);
+  return Promise.all(SHIPPED_FACES.map(face)).then(loadShaper);
 }
 
 async function decode(address: string): Promise<Pixels> {

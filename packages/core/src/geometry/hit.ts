@@ -19,7 +19,8 @@ export interface HitOptions {
  */
 export function openingsAt(items: readonly Item[], at: Point, shaper: Shaper, options: HitOptions): Opening[] {
   const found = hitsAt(items, at, shaper, options);
-  return [...found.filter((hit) => isOnForm(hit, at, shaper)), ...found.filter((hit) => !isOnForm(hit, at, shaper))];
+  const empty = new Set(found.filter((hit) => !isOnForm(hit, at, shaper)));
+  return empty.size === 0 ? found : [...found.filter((hit) => !empty.has(hit)), ...empty];
 }
 
 /** False in the empty part of a lettering's box. */

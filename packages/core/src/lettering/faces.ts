@@ -137,6 +137,9 @@ export const FALLBACK_FACES: readonly FallbackFace[] = [
   },
 ];
 
+/** All faces that come with the application. */
+export const SHIPPED_FACES: readonly Face[] = [...FACES, ...FALLBACK_FACES];
+
 /** The face that stands in for one that is missing. */
 export const FALLBACK_FACE = 'archivo';
 

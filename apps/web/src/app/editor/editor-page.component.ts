@@ -94,7 +94,7 @@ export class EditorPageComponent {
   private readonly faceFault = signal<string | null>(null);
   readonly fault = computed(() => (this.phase() === 'failed' ? this.message() : this.faceFault()));
   private readonly faceNeeds = computed(() => {
-    const project = this.session.shownProject();
+    const project = this.session.project();
     if (!project) return null;
     const { faces, text } = facesUsed(project);
     return [...faces, ...fallbackFacesFor(text).map(({ id }) => id)].sort().join(' ');

@@ -1,14 +1,5 @@
 import { inject, Injectable, signal } from '@angular/core';
-import {
-  FACES,
-  FALLBACK_FACE,
-  FALLBACK_FACES,
-  fallbackFacesFor,
-  findFace,
-  loadShaper,
-  type Face,
-  type Shaper,
-} from '@kadrosyn/core';
+import { FALLBACK_FACE, fallbackFacesFor, findFace, loadShaper, SHIPPED_FACES, type Face, type Shaper } from '@kadrosyn/core';
 import { Fault } from '../api/fault';
 import { OwnFaces } from './own-faces';
 
@@ -53,7 +44,7 @@ export class ShaperLoader {
   }
 
   private async add(id: string): Promise<void> {
-    const shipped = [...FACES, ...FALLBACK_FACES].find((face) => face.id === id);
+    const shipped = SHIPPED_FACES.find((face) => face.id === id);
     const files = shipped ? await shippedFiles(shipped) : await this.own.files(id);
     if (files) this.current.update((shaper) => shaper?.with([{ id, files }]) ?? null);
   }

@@ -1,21 +1,13 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import {
-  fromPx,
-  layOut,
-  toPx,
-  UNIT_DECIMALS,
-  type AlongCircle,
-  type Edit,
-  type LetteringOutline,
-  type Opening,
-} from '@kadrosyn/core';
+import { layOut, type AlongCircle, type Edit, type LetteringOutline, type Opening } from '@kadrosyn/core';
 import { NumberFieldComponent } from '../../interface/number-field.component';
 import { EditorSession } from '../session';
+import { LengthFieldComponent } from './length-field.component';
 
 /** Text in straight lines, on an arc, or round a circle. */
 @Component({
   selector: 'ka-circle-section',
-  imports: [NumberFieldComponent],
+  imports: [NumberFieldComponent, LengthFieldComponent],
   template: `
     <div class="segments" role="group" aria-label="Line of the text">
       <button [class.on]="!along()" [attr.aria-pressed]="!along()" (click)="straight()">Straight</button>
@@ -24,15 +16,7 @@ import { EditorSession } from '../session';
     </div>
     @if (along(); as circle) {
       <div class="two">
-        <ka-number-field
-          label="Radius"
-          [unit]="unit()"
-          [dpi]="dpi()"
-          [decimals]="decimals()"
-          [least]="0.1"
-          [value]="radius(circle)"
-          (changed)="setRadius($event)"
-        />
+        <ka-length-field label="Radius" [least]="0.1" [value]="circle.radius" (changed)="setRadius($event)" />
         <ka-number-field
           label="Stands at"
           unit="°"
@@ -59,19 +43,12 @@ export class CircleSectionComponent {
   readonly opening = input.required<Opening>();
   /** Makes the edit that sets another outline. */
   readonly edit = input.required<(outline: LetteringOutline, name: string) => Edit>();
-  readonly unit = computed(() => this.session.project()?.unit ?? 'px');
-  readonly decimals = computed(() => UNIT_DECIMALS[this.unit()]);
-  readonly dpi = computed(() => this.session.sheet()?.dpi ?? 72);
   private readonly outline = computed(() => this.opening().outline as LetteringOutline);
   readonly along = computed(() => this.outline().along);
   readonly way = computed(() => {
     const along = this.along();
     return along && (along.reverse ? 'under' : 'over');
   });
-
-  radius({ radius }: AlongCircle): number {
-    return fromPx(radius, this.unit(), this.session.context().sheet.dpi);
-  }
 
   straight(): void {
     const { along: _gone, ...outline } = this.outline();
@@ -93,8 +70,8 @@ export class CircleSectionComponent {
     return { radius: Math.max(1, (width * 3) / (2 * Math.PI)), start: 0, inside: false };
   }
 
-  setRadius(shown: number): void {
-    this.set({ radius: Math.max(0.5, toPx(shown, this.unit(), this.session.context().sheet.dpi)) }, 'Change radius of the text');
+  setRadius(px: number): void {
+    this.set({ radius: Math.max(0.5, px) }, 'Change radius of the text');
   }
 
   set(change: Partial<AlongCircle>, name: string): void {

@@ -12,9 +12,6 @@ import {
   respectCover,
   turnPhoto,
   uncoveredShare,
-  fromPx,
-  toPx,
-  UNIT_DECIMALS,
   type Edit,
   type FitRule,
   type ItemProperties,
@@ -26,6 +23,7 @@ import { IconComponent } from '../../interface/icon.component';
 import { NumberFieldComponent } from '../../interface/number-field.component';
 import { takeOutEdit } from '../commands/photo-edits';
 import { EditorSession } from '../session';
+import { LengthFieldComponent } from './length-field.component';
 import { PlainFillComponent } from './plain-fill.component';
 import { ShareSectionComponent } from './share-section.component';
 
@@ -37,7 +35,14 @@ const SLIDER_REACH = 5;
 /** How the photo lies in its opening. */
 @Component({
   selector: 'ka-fit-tab',
-  imports: [MatSliderModule, NumberFieldComponent, PlainFillComponent, ShareSectionComponent, IconComponent],
+  imports: [
+    MatSliderModule,
+    NumberFieldComponent,
+    LengthFieldComponent,
+    PlainFillComponent,
+    ShareSectionComponent,
+    IconComponent,
+  ],
   templateUrl: './fit-tab.component.html',
   styleUrl: './panel-section.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -47,9 +52,6 @@ export class FitTabComponent {
   readonly opening = input.required<Opening>();
 
   readonly isPlain = computed(() => ['colour', 'gradient'].includes(this.opening().fill.type));
-  readonly unit = computed(() => this.session.project()?.unit ?? 'px');
-  readonly decimals = computed(() => UNIT_DECIMALS[this.unit()]);
-  readonly dpi = computed(() => this.session.sheet()?.dpi ?? 72);
 
   /** The photo and what there is to say about how it lies; null without a photo. */
   readonly placed = computed(() => {
@@ -69,8 +71,8 @@ export class FitTabComponent {
       uncovered: uncoveredShare(openingPolygons(opening, shaper), placement, photo),
       resolution: Math.round(effectiveResolution(placement, sheet)),
       coarse: project.unit === 'px' ? placement.scale > 1.01 : effectiveResolution(placement, sheet) < GOOD_PRINT,
-      right: this.length(placement.x - opening.box.width / 2),
-      down: this.length(placement.y - opening.box.height / 2),
+      right: placement.x - opening.box.width / 2,
+      down: placement.y - opening.box.height / 2,
     };
   });
 
@@ -125,10 +127,9 @@ export class FitTabComponent {
     this.session.commitAgain(this.edit(turnPhoto(opening, turn, this.session.context()), `Turn photo in ${opening.name}`));
   }
 
-  setShift(axis: 'x' | 'y', shift: number): void {
+  setShift(axis: 'x' | 'y', px: number): void {
     const { width, height } = this.opening().box;
     const middle = axis === 'x' ? width / 2 : height / 2;
-    const px = toPx(shift, this.unit(), this.session.context().sheet.dpi);
     this.session.commitAgain(this.placementEdit({ ...this.settledPlacement(), [axis]: middle + px }, 'Move'));
   }
 
@@ -143,10 +144,6 @@ export class FitTabComponent {
 
   clearColour(): void {
     this.session.commit(this.edit({ fill: { type: 'none' } }, `Empty ${this.opening().name}`));
-  }
-
-  private length(px: number): number {
-    return fromPx(px, this.unit(), this.session.context().sheet.dpi);
   }
 
   private settled(): Opening {

@@ -1,18 +1,16 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { MatSliderModule } from '@angular/material/slider';
 import {
+  changeItem,
   fillBox,
   findFace,
   FALLBACK_FACE,
-  fromPx,
   isFaceMissing,
   joinWord,
   lettersOfWord,
   letteringText,
   missingLetters,
   splitWord,
-  toPx,
-  UNIT_DECIMALS,
   withWholeText,
   type Edit,
   type LetteringOutline,
@@ -22,9 +20,10 @@ import {
 import { NumberFieldComponent } from '../../interface/number-field.component';
 import { OwnFaces } from '../../lettering/own-faces';
 import { ShaperLoader } from '../../lettering/shaper-loader';
-import { letteringEdit, textEdit, withRuns } from '../commands/lettering-edits';
+import { letteringEdit, letteringProperties, textEdit, withRuns } from '../commands/lettering-edits';
 import { Notices } from '../notices';
 import { EditorSession } from '../session';
+import { LengthFieldComponent } from './length-field.component';
 import { CircleSectionComponent } from './circle-section.component';
 import { FaceListComponent } from './face-list.component';
 import { PlainFillComponent } from './plain-fill.component';
@@ -46,7 +45,14 @@ const AIR = 0.06;
 /** The text of a lettering, its face, and how it is set. */
 @Component({
   selector: 'ka-letters-tab',
-  imports: [MatSliderModule, NumberFieldComponent, FaceListComponent, CircleSectionComponent, PlainFillComponent],
+  imports: [
+    MatSliderModule,
+    NumberFieldComponent,
+    LengthFieldComponent,
+    FaceListComponent,
+    CircleSectionComponent,
+    PlainFillComponent,
+  ],
   templateUrl: './letters-tab.component.html',
   styleUrl: './panel-section.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -59,14 +65,10 @@ export class LettersTabComponent {
   readonly opening = input.required<Opening>();
   readonly aligns = ALIGNS;
   readonly cases = CASES;
-  readonly unit = computed(() => this.session.project()?.unit ?? 'px');
-  readonly decimals = computed(() => UNIT_DECIMALS[this.unit()]);
-  readonly dpi = computed(() => this.session.sheet()?.dpi ?? 72);
   readonly outline = computed(() => this.opening().outline as LetteringOutline);
   readonly run = computed<LetteringRun>(() => this.outline().runs[0]!);
   readonly textValue = computed(() => letteringText(this.outline()));
   readonly rows = computed(() => Math.min(4, this.textValue().split('\n').length));
-  readonly size = computed(() => fromPx(this.run().size, this.unit(), this.session.context().sheet.dpi));
   readonly axes = computed(() =>
     Object.entries(this.ownFaces.axesOf(this.run().face))
       .filter(([tag]) => tag in AXIS_NAMES)
@@ -128,9 +130,9 @@ export class LettersTabComponent {
   }
 
   /** All runs keep their sizes to one another. */
-  setSize(size: number): void {
+  setSize(px: number): void {
     const outline = this.settledOutline();
-    const factor = toPx(size, this.unit(), this.session.context().sheet.dpi) / outline.runs[0]!.size;
+    const factor = px / outline.runs[0]!.size;
     const runs = outline.runs.map((run) => ({ ...run, size: run.size * factor }));
     this.session.commitAgain(this.edit({ ...outline, runs }, 'Change letter size'));
   }
@@ -160,17 +162,11 @@ export class LettersTabComponent {
     const opening = this.settled();
     const room = { width: sheet.width - 2 * margin, height: Math.min(sheet.height - 2 * margin, opening.box.height * 2.5) };
     const outline = fillBox(this.settledOutline(), room.width, room.height, this.ownFaces.axesOf, shaper);
-    const edit = this.edit(outline, 'Fill the sheet');
-    const box = edit.operations[0]?.type === 'change-item' ? edit.operations[0].after.box : undefined;
-    if (!box) return this.session.commit(edit);
-    const middle = {
-      ...box,
-      x: sheet.width / 2 - box.width / 2,
-      y: Math.min(Math.max(box.y, margin), sheet.height - margin - box.height),
-    };
-    const first = edit.operations[0]!;
-    if (first.type !== 'change-item') return;
-    this.session.commit({ ...edit, operations: [{ ...first, after: { ...first.after, box: middle } }] });
+    const { project: _project, ...context } = this.session.context();
+    const after = letteringProperties(context, opening, outline);
+    const { width, height, y, ...box } = after.box!;
+    const middle = { x: (sheet.width - width) / 2, y: Math.min(Math.max(y, margin), sheet.height - margin - height) };
+    this.session.commit(changeItem(sheet, opening, { ...after, box: { ...box, width, height, ...middle } }, 'Fill the sheet'));
   }
 
   setStretching(on: boolean): void {

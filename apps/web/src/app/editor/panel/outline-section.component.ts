@@ -6,12 +6,9 @@ import {
   changeOutline,
   combineOpenings,
   freePathOutline,
-  fromPx,
   intersect,
   openingsOf,
   outlinePath,
-  toPx,
-  UNIT_DECIMALS,
   type Combination,
   type Opening,
   type Outline,
@@ -23,6 +20,7 @@ import { ItemThumbnailComponent } from '../depth/item-thumbnail.component';
 import { Notices } from '../notices';
 import { OutlinePen } from '../pen/outline-pen';
 import { EditorSession } from '../session';
+import { LengthFieldComponent } from './length-field.component';
 import { ShapePictureComponent } from '../supplies/shape-picture.component';
 import { ownShape, SHAPES, type ShapeSupply } from '../supplies/shape-supplies';
 import { numbersOf, type OutlineNumber } from './outline-numbers';
@@ -37,7 +35,7 @@ const WAYS: readonly { readonly how: Combination; readonly name: string }[] = [
 /** The form of an opening: another outline, its numbers, its points, and making one of two. */
 @Component({
   selector: 'ka-outline-section',
-  imports: [MatMenuModule, NumberFieldComponent, ShapePictureComponent, ItemThumbnailComponent],
+  imports: [MatMenuModule, NumberFieldComponent, LengthFieldComponent, ShapePictureComponent, ItemThumbnailComponent],
   templateUrl: './outline-section.component.html',
   styleUrl: './panel-section.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -50,9 +48,6 @@ export class OutlineSectionComponent {
   readonly pen = inject(OutlinePen);
   readonly opening = input.required<Opening>();
   readonly ways = WAYS;
-  readonly unit = computed(() => this.session.project()?.unit ?? 'px');
-  readonly decimals = computed(() => UNIT_DECIMALS[this.unit()]);
-  readonly dpi = computed(() => this.session.sheet()?.dpi ?? 72);
   readonly shapes = computed(() => [...SHAPES, ...this.own.list().map(ownShape)]);
   readonly numbers = computed(() => numbersOf(this.opening().outline));
   readonly warp = computed(() => {
@@ -66,7 +61,7 @@ export class OutlineSectionComponent {
   readonly radii = computed(() => {
     const { outline } = this.opening();
     if (outline.type !== 'rectangle') return null;
-    return outline.radii.map((px, index) => ({ index, name: CORNERS[index]!, value: this.length(px) }));
+    return outline.radii.map((px, index) => ({ index, name: CORNERS[index]!, px }));
   });
 
   /** Openings that lie over this one, from front to back. */
@@ -87,10 +82,9 @@ export class OutlineSectionComponent {
     this.set(number.set(shown), 'Form');
   }
 
-  setRadius(index: number, shown: number): void {
+  setRadius(index: number, px: number): void {
     const { outline } = this.opening();
     if (outline.type !== 'rectangle') return;
-    const px = toPx(shown, this.unit(), this.session.context().sheet.dpi);
     const radii = outline.radii.map((old, at) => (at === index || index < 0 ? px : old));
     this.set({ ...outline, radii: radii as unknown as typeof outline.radii }, 'Round');
   }
@@ -119,10 +113,6 @@ export class OutlineSectionComponent {
     if (!free) return;
     const kept = await this.arrivals.keepOutline(name, free.outline.d, free.bounds.width / free.bounds.height);
     if (kept) this.notices.say(`The outline of ${name} is in the supplies: Shapes, My own.`);
-  }
-
-  private length(px: number): number {
-    return fromPx(px, this.unit(), this.session.context().sheet.dpi);
   }
 
   /** @param alone - a step of its own, even after another of the same name. */

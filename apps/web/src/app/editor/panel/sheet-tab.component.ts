@@ -1,15 +1,15 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { changeSheet, fromPx, toPx, UNIT_DECIMALS, type Edit } from '@kadrosyn/core';
+import { changeSheet, type Edit } from '@kadrosyn/core';
 import { ColourFieldComponent } from '../../interface/colour-field.component';
-import { NumberFieldComponent } from '../../interface/number-field.component';
 import { EditorSession } from '../session';
+import { LengthFieldComponent } from './length-field.component';
 
 const MOST_PX = 30_000;
 
 /** Size and colour of the sheet. */
 @Component({
   selector: 'ka-sheet-tab',
-  imports: [NumberFieldComponent, ColourFieldComponent],
+  imports: [LengthFieldComponent, ColourFieldComponent],
   template: `
     @if (sheet(); as sheet) {
       <div>
@@ -19,24 +19,8 @@ const MOST_PX = 30_000;
       <div>
         <h3>Size</h3>
         <div class="two">
-          <ka-number-field
-            label="Width"
-            [unit]="unit()"
-            [dpi]="dpi()"
-            [decimals]="decimals()"
-            [least]="0.1"
-            [value]="length(sheet.width)"
-            (changed)="resize('width', $event)"
-          />
-          <ka-number-field
-            label="Height"
-            [unit]="unit()"
-            [dpi]="dpi()"
-            [decimals]="decimals()"
-            [least]="0.1"
-            [value]="length(sheet.height)"
-            (changed)="resize('height', $event)"
-          />
+          <ka-length-field label="Width" [least]="0.1" [value]="sheet.width" (changed)="resize('width', $event)" />
+          <ka-length-field label="Height" [least]="0.1" [value]="sheet.height" (changed)="resize('height', $event)" />
         </div>
       </div>
       <ka-colour-field
@@ -58,22 +42,15 @@ const MOST_PX = 30_000;
 export class SheetTabComponent {
   readonly session = inject(EditorSession);
   readonly sheet = this.session.shownSheet;
-  readonly unit = computed(() => this.session.project()?.unit ?? 'px');
-  readonly decimals = computed(() => UNIT_DECIMALS[this.unit()]);
-  readonly dpi = computed(() => this.session.sheet()?.dpi ?? 72);
   readonly swatches = computed(() => this.session.project()?.swatches ?? []);
   readonly colour = computed(() => {
     const fill = this.sheet()?.background;
     return fill?.type === 'colour' ? fill.colour : '';
   });
 
-  length(px: number): number {
-    return fromPx(px, this.unit(), this.session.context().sheet.dpi);
-  }
-
-  resize(side: 'width' | 'height', value: number): void {
+  resize(side: 'width' | 'height', wanted: number): void {
     const { sheet } = this.session.context();
-    const px = Math.min(MOST_PX, Math.max(1, toPx(value, this.unit(), sheet.dpi)));
+    const px = Math.min(MOST_PX, Math.max(1, wanted));
     this.session.commit(changeSheet(sheet, { [side]: px }, 'Resize sheet'));
   }
 

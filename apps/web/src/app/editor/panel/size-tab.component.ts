@@ -1,58 +1,29 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
-import { changeItem, fromPx, normalTurn, setBoxByGrip, toPx, UNIT_DECIMALS, type Opening } from '@kadrosyn/core';
+import { changeItem, normalTurn, setBoxByGrip, type Opening } from '@kadrosyn/core';
 import { NumberFieldComponent } from '../../interface/number-field.component';
 import { OwnFaces } from '../../lettering/own-faces';
 import { resizeProperties } from '../commands/item-edits';
 import { EditorSession } from '../session';
+import { LengthFieldComponent } from './length-field.component';
 import { OutlineSectionComponent } from './outline-section.component';
 
 /** Exact place, size and turn, in the sheet's unit. */
 @Component({
   selector: 'ka-size-tab',
-  imports: [NumberFieldComponent, OutlineSectionComponent],
+  imports: [NumberFieldComponent, LengthFieldComponent, OutlineSectionComponent],
   template: `
     <div>
       <h3>Place</h3>
       <div class="two">
-        <ka-number-field
-          label="From the left"
-          [unit]="unit()"
-          [dpi]="dpi()"
-          [decimals]="decimals()"
-          [value]="length(opening().box.x)"
-          (changed)="setPlace('x', $event)"
-        />
-        <ka-number-field
-          label="From the top"
-          [unit]="unit()"
-          [dpi]="dpi()"
-          [decimals]="decimals()"
-          [value]="length(opening().box.y)"
-          (changed)="setPlace('y', $event)"
-        />
+        <ka-length-field label="From the left" [value]="opening().box.x" (changed)="setPlace('x', $event)" />
+        <ka-length-field label="From the top" [value]="opening().box.y" (changed)="setPlace('y', $event)" />
       </div>
     </div>
     <div>
       <h3>Size</h3>
       <div class="two">
-        <ka-number-field
-          label="Width"
-          [unit]="unit()"
-          [dpi]="dpi()"
-          [decimals]="decimals()"
-          [least]="0.1"
-          [value]="length(opening().box.width)"
-          (changed)="setSize('width', $event)"
-        />
-        <ka-number-field
-          label="Height"
-          [unit]="unit()"
-          [dpi]="dpi()"
-          [decimals]="decimals()"
-          [least]="0.1"
-          [value]="length(opening().box.height)"
-          (changed)="setSize('height', $event)"
-        />
+        <ka-length-field label="Width" [least]="0.1" [value]="opening().box.width" (changed)="setSize('width', $event)" />
+        <ka-length-field label="Height" [least]="0.1" [value]="opening().box.height" (changed)="setSize('height', $event)" />
       </div>
     </div>
     <label class="check">
@@ -77,24 +48,18 @@ export class SizeTabComponent {
   private readonly axesOf = inject(OwnFaces).axesOf;
   readonly opening = input.required<Opening>();
   readonly proportional = signal(true);
-  readonly unit = computed(() => this.session.project()?.unit ?? 'px');
-  readonly decimals = computed(() => UNIT_DECIMALS[this.unit()]);
   readonly isText = computed(() => this.opening().outline.type === 'lettering');
-  length(px: number): number {
-    return fromPx(px, this.unit(), this.dpi());
-  }
-
-  setPlace(axis: 'x' | 'y', value: number): void {
+  setPlace(axis: 'x' | 'y', px: number): void {
     const opening = this.opening();
-    const box = { ...opening.box, [axis]: this.px(value) };
+    const box = { ...opening.box, [axis]: px };
     const { context, grip } = this.gripped();
     this.change(setBoxByGrip(opening, grip, box, context), 'Move');
   }
 
   /** The top left corner stays. */
-  setSize(side: 'width' | 'height', value: number): void {
+  setSize(side: 'width' | 'height', wanted: number): void {
     const opening = this.opening();
-    const px = Math.max(this.px(value), 0.5);
+    const px = Math.max(wanted, 0.5);
     const factor = px / opening.box[side];
     const { width, height } = opening.box;
     const [w, h] = this.proportional() ? [width * factor, height * factor] : side === 'width' ? [px, height] : [width, px];
@@ -118,13 +83,5 @@ export class SizeTabComponent {
     const { sheet } = this.session.context();
     const opening = this.session.settledOpening() ?? this.opening();
     this.session.commitAgain(changeItem(sheet, opening, after, `${verb} ${opening.name}`));
-  }
-
-  private px(value: number): number {
-    return toPx(value, this.unit(), this.dpi());
-  }
-
-  dpi(): number {
-    return this.session.context().sheet.dpi;
   }
 }

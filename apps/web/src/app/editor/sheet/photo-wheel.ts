@@ -10,6 +10,7 @@ import {
   type Point,
 } from '@kadrosyn/core';
 import type { EditorSession } from '../session';
+import type { Viewport } from './viewport';
 
 /** Wheel steps that follow each other within so many ms are one undo step. */
 const PAUSE = 260;
@@ -24,10 +25,25 @@ export class PhotoWheel {
     readonly about: Point;
   } | null = null;
 
-  constructor(private readonly session: EditorSession) {}
+  constructor(
+    private readonly session: EditorSession,
+    private readonly viewport: Viewport,
+  ) {}
+
+  /** Scales the photo under the pointer, zooms with Control, else moves the sheet. @param at - css px of the stage. */
+  onWheel(event: WheelEvent, at: Point): void {
+    const zooms = event.ctrlKey || event.metaKey;
+    const factor = Math.exp(-event.deltaY * (event.deltaMode === 1 ? 0.03 : 0.0015) * (event.ctrlKey ? 3 : 1));
+    const onSheet = this.viewport.toSheet(at);
+    const opening = zooms ? null : this.openingAt(onSheet);
+    if (opening) this.turn(opening, factor, onSheet);
+    else if (zooms) this.viewport.zoomTo(this.viewport.zoom() * factor, at);
+    else if (event.shiftKey) this.viewport.panBy(-event.deltaY - event.deltaX, 0);
+    else this.viewport.panBy(-event.deltaX, -event.deltaY);
+  }
 
   /** The selected opening, when the grip is on its photo and the point of the sheet on the opening. */
-  openingAt(at: Point): Opening | null {
+  private openingAt(at: Point): Opening | null {
     const opening = this.session.settledOpening();
     if (!opening || opening.locked || this.session.grip() !== 'photo' || opening.fill.type !== 'photo') return null;
     const { sheet, shaper } = this.session.context();
@@ -35,7 +51,7 @@ export class PhotoWheel {
   }
 
   /** @param at - stays where it is on the photo, px of the sheet. */
-  turn(opening: Opening, factor: number, at: Point): void {
+  private turn(opening: Opening, factor: number, at: Point): void {
     const { session, going } = this;
     const context = session.context();
     const about = going?.about ?? apply(invert(boxMatrix(opening.box)), at);

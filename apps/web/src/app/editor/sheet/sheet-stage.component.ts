@@ -68,7 +68,7 @@ export class SheetStageComponent {
   private press: Press | null = null;
   private pinch: Pinch | null = null;
   private readonly drops = new SupplyDrops(this.session, this.viewport, (chip) => this.chip.set(chip));
-  private readonly wheel = new PhotoWheel(this.session);
+  private readonly wheel = new PhotoWheel(this.session, this.viewport);
   private painter: CanvasPainter | null = null;
 
   readonly sheetBox = computed(() => {
@@ -173,7 +173,7 @@ export class SheetStageComponent {
     this.press = null;
     this.panning.set(false);
     if (!press.moved) {
-      if (press.types) return this.type(press.types, press.sheetStart);
+      if (press.types) return this.typing.beginAt(press.types, press.sheetStart);
       if (press.click !== undefined) this.session.select(press.click);
       return;
     }
@@ -185,11 +185,6 @@ export class SheetStageComponent {
   onPointerCancel(event: PointerEvent): void {
     this.pointers.delete(event.pointerId);
     this.cancelGesture();
-  }
-
-  private type(opening: Opening, at: Point): void {
-    const place = this.typing.placeAt(opening, at);
-    this.typing.begin(opening, { anchor: place, focus: place });
   }
 
   private endGesture(edit: Edit | null, select?: string): void {
@@ -221,13 +216,7 @@ export class SheetStageComponent {
 
   onWheel(event: WheelEvent): void {
     event.preventDefault();
-    const at = this.stagePoint(event);
-    const factor = Math.exp(-event.deltaY * (event.deltaMode === 1 ? 0.03 : 0.0015) * (event.ctrlKey ? 3 : 1));
-    const opening = this.wheel.openingAt(this.viewport.toSheet(at));
-    if (opening && !event.ctrlKey && !event.metaKey) return this.wheel.turn(opening, factor, this.viewport.toSheet(at));
-    if (event.ctrlKey || event.metaKey) this.viewport.zoomTo(this.viewport.zoom() * factor, at);
-    else if (event.shiftKey) this.viewport.panBy(-event.deltaY - event.deltaX, 0);
-    else this.viewport.panBy(-event.deltaX, -event.deltaY);
+    this.wheel.onWheel(event, this.stagePoint(event));
   }
 
   private beginPinch(): void {

@@ -52,6 +52,12 @@ export class TextCaret {
     this.selection.set(selection ?? { anchor: 0, focus: letteringText(opening.outline).length });
   }
 
+  /** Begins to type at a point of the sheet. */
+  beginAt(opening: Opening, at: Point): void {
+    const place = this.placeAt(opening, at);
+    this.begin(opening, { anchor: place, focus: place });
+  }
+
   /** Ends typing; a lettering that was emptied goes. */
   end(): void {
     const id = this.openingId();

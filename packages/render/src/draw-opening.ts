@@ -42,6 +42,7 @@ export function openingBounds(opening: Opening, view: Matrix, resources: RenderR
 /** Whether an opening is painted by its fill alone, so that it needs no layer of its own. */
 export function isPlain({ fill, finish, outline }: Opening): boolean {
   if (finish.outline || finish.rim || finish.shadow || finish.innerShade) return false;
+  if (fill.type === 'drawing') return false;
   if (fill.type !== 'photo') return true;
   return (
     !isWarped(outline) &&
@@ -74,8 +75,9 @@ function silhouetteOf(opening: Opening, { resources }: Drawing): Opening {
  * @param view - maps px of the sheet to px of the canvas.
  */
 function drawOpening(context: Context2D, opening: Opening, sheet: Sheet, view: Matrix, resources: RenderResources): void {
-  if (opening.hidden || opening.fill.type === 'none') return;
   const { fill, finish } = opening;
+  // A drawing is put together on a layer of its own.
+  if (opening.hidden || fill.type === 'none' || fill.type === 'drawing') return;
   context.save();
   context.globalAlpha = finish.opacity ?? 1;
   context.globalCompositeOperation = finish.blend === undefined || finish.blend === 'normal' ? 'source-over' : finish.blend;

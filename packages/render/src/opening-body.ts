@@ -21,6 +21,7 @@ import {
   type PhotoFill,
 } from '@kadrosyn/core';
 import { clipTo, drawLevel } from './draft.js';
+import { drawDrawing } from './draw-drawing.js';
 import { drawOutline } from './draw-outline.js';
 import { alphaOfLayer, lay, newLayer, type Drawing, type Layer } from './drawing.js';
 import { keepInside, takeOut } from './fill-path.js';
@@ -69,6 +70,7 @@ export function bodyLayer(opening: Opening, letterId: string | undefined, drawin
 function drawFill(layer: Layer, opening: Opening, path: Path, drawing: Drawing): void {
   const { fill } = opening;
   if (fill.type === 'none') return;
+  if (fill.type === 'drawing') return drawDrawing(layer, opening, fill, drawing);
   if (fill.type !== 'photo') {
     if (drawing.silhouette) coverPath(layer, opening, path, drawing);
     else fillPath(layer, opening, path, fill, drawing);

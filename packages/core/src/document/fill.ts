@@ -2,7 +2,7 @@
 export type Colour = string;
 
 /** What an opening shows inside its outline. */
-export type Fill = NoFill | ColourFill | GradientFill | PhotoFill;
+export type Fill = NoFill | ColourFill | GradientFill | DrawingFill | PhotoFill;
 
 export interface NoFill {
   readonly type: 'none';
@@ -20,6 +20,33 @@ export interface GradientFill {
   readonly angle?: number;
   /** `at` runs from 0 to 1. */
   readonly stops: readonly { readonly at: number; readonly colour: Colour }[];
+}
+
+/** A ready-made drawing in a few colours of its own: it is drawn from paths, so it is sharp at any size. */
+export interface DrawingFill {
+  readonly type: 'drawing';
+  /** At most 8; each is exchanged by a swatch. */
+  readonly colours: readonly Colour[];
+  /** From back to front. */
+  readonly layers: readonly DrawingLayer[];
+}
+
+export interface DrawingLayer {
+  /** SVG path data in shares of the box, filled by the non-zero rule. */
+  readonly d: string;
+  /** Index of its colour. */
+  readonly colour: number;
+  /** How much black (to -1) or white (to 1) is mixed into the colour. @default 0 */
+  readonly shade?: number;
+  /** From 0 to 1. @default 1 */
+  readonly strength?: number;
+  /** Strengths along the layer, for what fades out. */
+  readonly fade?: {
+    readonly kind: 'linear' | 'radial';
+    /** Degrees clockwise from the right, for a linear one. @default 90 */
+    readonly angle?: number;
+    readonly stops: readonly { readonly at: number; readonly strength: number }[];
+  };
 }
 
 export interface PhotoFill {

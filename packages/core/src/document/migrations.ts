@@ -8,7 +8,11 @@ export interface Migration {
 }
 
 /** In the order of their versions, without gaps, up to the version before the present one. */
-export const MIGRATIONS: readonly Migration[] = [{ from: 1, apply: addLetterIds }];
+export const MIGRATIONS: readonly Migration[] = [
+  { from: 1, apply: addLetterIds },
+  // Version 3 knows drawings as fills; what was there before stays as it is.
+  { from: 2, apply: (document) => document },
+];
 
 /**
  * Version 2 names every letter, so that crossings can be with one of them. Reading the same document twice gives the same

@@ -3,7 +3,7 @@ import type { Fill, Placement, Tone } from './fill.js';
 import type { Item } from './item.js';
 
 /** The version of the document that this code writes. Older ones are migrated when read. */
-export const PROJECT_VERSION = 2;
+export const PROJECT_VERSION = 3;
 
 export type Unit = 'px' | 'mm' | 'in';
 

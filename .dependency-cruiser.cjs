@@ -41,6 +41,12 @@ module.exports = {
       to: { path: ['^apps/(?!server/)', APPS.replace('apps|', '')] },
     },
     {
+      name: 'library-knows-the-samples-only',
+      severity: 'error',
+      from: { path: '^apps/library/src' },
+      to: { path: ['^apps/(?!library/)', '^packages/'] },
+    },
+    {
       name: 'web-does-not-know-server',
       severity: 'error',
       from: { path: '^apps/web/src' },

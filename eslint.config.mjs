@@ -28,6 +28,7 @@ export default defineConfig(
           'packages/*/tsconfig.json',
           'demo/tsconfig.json',
           'apps/server/tsconfig.json',
+          'apps/library/tsconfig.json',
           'apps/web/tsconfig.app.json',
           'apps/web/tsconfig.worker.json',
           'apps/web/tsconfig.spec.json',

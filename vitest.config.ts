@@ -30,7 +30,7 @@ export default defineConfig({
         // The server's tasks run in threads of their own, which load what was built: these tests run on that.
         test: {
           name: 'server',
-          include: ['apps/server/src/**/*.test.ts'],
+          include: ['apps/server/src/**/*.test.ts', 'apps/library/src/**/*.test.ts'],
           globalSetup: ['apps/server/testing/throw-away-cluster.ts'],
           testTimeout: PATIENCE_MS,
           hookTimeout: PATIENCE_MS,

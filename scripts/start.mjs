@@ -39,6 +39,7 @@ main(async () => {
   const supervisor = new Supervisor(folder, options, unlock);
   for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => supervisor.stop());
   await phase('Database', () => supervisor.startDatabase());
+  await phase('Picture library', () => supervisor.startLibrary());
   await phase('Server', () => supervisor.startServer());
   console.log(`\nKadrosyn is at ${supervisor.address}\nCtrl-C stops it.`);
 });
@@ -89,6 +90,8 @@ class Supervisor {
   #port = process.env.PORT ?? DEFAULT_PORT;
   #cluster;
   #server;
+  #library;
+  #libraryPort = '0';
   #stopping = false;
   #ends = [];
 
@@ -110,6 +113,23 @@ class Supervisor {
     );
   }
 
+  /** The stand-in for an outside picture service. The application works without it. */
+  startLibrary() {
+    const child = fork(join(ROOT, 'apps/library/dist/main.js'), {
+      detached: true,
+      env: { ...process.env, LIBRARY_PORT: this.#libraryPort },
+    });
+    this.#library = child;
+    return new Promise((resolve) => {
+      child.once('message', ({ port }) => {
+        this.#libraryPort = String(port);
+        child.once('close', () => this.#again('The picture library', () => this.startLibrary()));
+        resolve();
+      });
+      child.once('close', () => resolve('not started; the application works without it'));
+    });
+  }
+
   startServer() {
     const host = process.env.HOST ?? '127.0.0.1';
     const samples = this.options.empty ? 'none' : this.options['reset-demo'] ? 'reset' : 'when-empty';
@@ -122,6 +142,7 @@ class Supervisor {
         PORT: this.#port,
         DATABASE_URL: this.#cluster.url,
         SAMPLES: samples,
+        ...(this.#libraryPort === '0' ? {} : { LIBRARY_URL: `http://127.0.0.1:${this.#libraryPort}` }),
       },
     });
     this.#server = child;
@@ -174,6 +195,7 @@ class Supervisor {
       await server.exited;
       clearTimeout(late);
     }
+    this.#library?.kill('SIGTERM');
     await this.#cluster?.stop();
     this.unlock.release();
     process.exit(code);

@@ -1,2 +1,3 @@
 export * from './sample-photos.js';
 export * from './sample-projects.js';
+export * from './picture-tags.js';

@@ -7,10 +7,13 @@ import { ExportJobs } from './exports/export-jobs.js';
 import { exportRoutes } from './exports/export-routes.js';
 import { setFaultHandlers } from './fault-handler.js';
 import { faceRoutes } from './faces/face-routes.js';
+import { LibraryClient } from './library/library-client.js';
+import { libraryRoutes } from './library/library-routes.js';
 import { outlineRoutes } from './outlines/outline-routes.js';
 import { photoRoutes } from './photos/photo-routes.js';
 import { projectRoutes } from './projects/project-routes.js';
 import { Services } from './services.js';
+import { templateRoutes } from './templates/template-routes.js';
 import { TaskPool } from './tasks/task-pool.js';
 import { webPlugin } from './web/web-plugin.js';
 import { ensureWorkspace, HOME_WORKSPACE } from './workspace.js';
@@ -40,7 +43,8 @@ export async function buildServer(config: Config): Promise<BuiltServer> {
   const connection = await connect(config.databaseUrl, (error) => app.log.warn(error, 'database connection lost'));
   const tasks = new TaskPool();
   const exportJobs = new ExportJobs(config.databaseUrl, connection.db, tasks, config.facesFolder, app.log);
-  const services = new Services(config, connection.db, tasks, exportJobs);
+  const library = new LibraryClient(config.libraryUrl, config.libraryPatience, config.limits.bytes);
+  const services = new Services(config, connection.db, tasks, exportJobs, library);
   const workspaceName = await ensureWorkspace(connection.db, 'Wrenfold Pottery');
   await exportJobs.start();
   app.addHook('onClose', async () => {
@@ -63,6 +67,8 @@ export async function buildServer(config: Config): Promise<BuiltServer> {
   await app.register(faceRoutes, { services });
   await app.register(outlineRoutes, { services });
   await app.register(projectRoutes, { services });
+  await app.register(templateRoutes, { services });
+  await app.register(libraryRoutes, { services });
   await app.register(exportRoutes, { services });
   await app.register(webPlugin, { config });
   return { app, services };

@@ -11,6 +11,10 @@ export interface Config {
   /** Folder of the decoded faces. */
   readonly facesFolder: string;
   readonly limits: UploadLimits;
+  /** Address of the picture library; null when there is none. */
+  readonly libraryUrl: string | null;
+  /** ms that it may take to answer. */
+  readonly libraryPatience: number;
 }
 
 export interface UploadLimits {
@@ -26,7 +30,7 @@ const UPLOAD_LIMITS: UploadLimits = { bytes: 60 * 2 ** 20, pixels: 120e6, filesP
 const ROOT = resolve(fileURLToPath(new URL('../../..', import.meta.url)));
 
 /**
- * Reads HOST, PORT (0 lets the system choose) and DATABASE_URL.
+ * Reads HOST, PORT (0 lets the system choose), DATABASE_URL and LIBRARY_URL.
  * @throws Error when DATABASE_URL is missing or PORT is no port.
  */
 export function readConfig(env: NodeJS.ProcessEnv): Config {
@@ -41,5 +45,7 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
     webFolder: join(ROOT, 'apps/web/dist/browser'),
     facesFolder: join(ROOT, 'build/faces'),
     limits: UPLOAD_LIMITS,
+    libraryUrl: env['LIBRARY_URL'] ?? null,
+    libraryPatience: 8_000,
   };
 }

@@ -2,10 +2,12 @@ import type { Config } from './config.js';
 import type { Database } from './database/connect.js';
 import type { ExportJobs } from './exports/export-jobs.js';
 import { ExportStore } from './exports/export-store.js';
+import type { LibraryClient } from './library/library-client.js';
 import { FaceStore } from './faces/face-store.js';
 import { OutlineStore } from './outlines/outline-store.js';
 import { PhotoStore } from './photos/photo-store.js';
 import { ProjectStore } from './projects/project-store.js';
+import { TemplateStore } from './templates/template-store.js';
 import type { TaskPool } from './tasks/task-pool.js';
 
 /** What the routes work with. Stores are made for the workspace of the request, so that no query can leave it. */
@@ -15,6 +17,7 @@ export class Services {
     readonly db: Database,
     readonly tasks: TaskPool,
     readonly exportJobs: ExportJobs,
+    readonly library: LibraryClient,
   ) {}
 
   photos(workspaceId: string): PhotoStore {
@@ -23,6 +26,10 @@ export class Services {
 
   projects(workspaceId: string): ProjectStore {
     return new ProjectStore(this.db, workspaceId, this.photos(workspaceId));
+  }
+
+  templates(workspaceId: string): TemplateStore {
+    return new TemplateStore(this.db, workspaceId, this.projects(workspaceId));
   }
 
   faces(workspaceId: string): FaceStore {

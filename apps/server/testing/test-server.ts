@@ -25,7 +25,10 @@ export interface Answer {
 }
 
 /** Starts a server for one test file. Small limits make large files easy to have. */
-export async function startTestServer(limits: Partial<UploadLimits> = {}): Promise<TestServer> {
+export async function startTestServer(
+  limits: Partial<UploadLimits> = {},
+  library: Pick<Config, 'libraryUrl' | 'libraryPatience'> = { libraryUrl: null, libraryPatience: 300 },
+): Promise<TestServer> {
   const clusterUrl = inject('clusterUrl');
   const name = `test_${randomBytes(6).toString('hex')}`;
   const client = new pg.Client({ connectionString: clusterUrl });
@@ -39,6 +42,7 @@ export async function startTestServer(limits: Partial<UploadLimits> = {}): Promi
     databaseUrl,
     webFolder: `${ROOT}apps/web/dist/browser`,
     facesFolder: `${ROOT}build/faces`,
+    ...library,
     limits: { bytes: 20 * 2 ** 20, pixels: 20e6, filesPerUpload: 20, ...limits },
   };
   const built = await buildServer(config);

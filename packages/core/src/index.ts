@@ -74,3 +74,6 @@ export * from './breakout/parts.js';
 export * from './breakout/overhang.js';
 export * from './breakout/crossing-zone.js';
 export * from './breakout/local-order.js';
+export * from './artwork/artwork.js';
+export * from './artwork/pieces.js';
+export * from './artwork/new-artwork.js';

@@ -15,6 +15,7 @@ import {
   tinted,
   toWholePixels,
   transformBounds,
+  unite,
   type Bounds,
   type Opening,
   type Path,
@@ -35,11 +36,19 @@ import { drawShadow } from './shadow.js';
 
 /** The view px that an opening, or one letter of it, can touch with its finish; null where that is nothing. */
 export function bodyBounds(opening: Opening, letterId: string | undefined, drawing: Drawing): Bounds | null {
-  const { bounds } = partPath(opening, letterId, drawing.resources.shaper);
+  const bounds = shapeBounds(opening, letterId, drawing);
   const reach = finishReach(opening.finish, !drawing.silhouette) * meanScale(drawing.view);
   const onView = transformBounds(multiply(drawing.view, boxMatrix(opening.box)), bounds);
   // What lies beyond the clip can still throw its shadow into it.
   return intersect(toWholePixels(onView, reach + 1), toWholePixels(drawing.clip, reach));
+}
+
+/** What the outline holds; a drawing fills its whole box, whatever it is taken hold of by. */
+function shapeBounds(opening: Opening, letterId: string | undefined, drawing: Drawing): Bounds {
+  const { bounds } = partPath(opening, letterId, drawing.resources.shaper);
+  if (opening.fill.type !== 'drawing') return bounds;
+  const { width, height } = opening.box;
+  return unite(bounds, { x: 0, y: 0, width, height });
 }
 
 /** Fill, inner shade, rim and outline over their shadow, on a layer of their own at full strength. */

@@ -57,7 +57,10 @@ export const photos = pgTable(
     /** The level of the photo that the screen file is: 0 is full size, each further one half of it. */
     screenLevel: integer('screen_level').notNull(),
     thumbnailBlob: text('thumbnail_blob').notNull(),
+    tags: jsonb('tags').$type<string[]>().notNull().default([]),
     createdAt: now('created_at'),
+    /** A removed photo is in no list; what shows it goes on showing it. */
+    removedAt: timestamp('removed_at', { withTimezone: true }),
   },
   (table) => [primaryKey({ columns: [table.workspaceId, table.id] })],
 );
@@ -117,6 +120,26 @@ export const projects = pgTable(
     primaryKey({ columns: [table.workspaceId, table.id] }),
     index('projects_by_time').on(table.workspaceId, table.updatedAt),
   ],
+);
+
+/** Projects to begin from. Their slots are filled by whoever begins. */
+export const templates = pgTable(
+  'templates',
+  {
+    workspaceId: text('workspace_id')
+      .notNull()
+      .references(() => workspaces.id, { onDelete: 'cascade' }),
+    id: text('id').notNull(),
+    name: text('name').notNull(),
+    /** More words by which it is found. */
+    words: text('words').notNull(),
+    /** It came with the application. */
+    shipped: boolean('shipped').notNull(),
+    document: jsonb('document').$type<Project>().notNull(),
+    thumbnail: bytea('thumbnail'),
+    createdAt: now('created_at'),
+  },
+  (table) => [primaryKey({ columns: [table.workspaceId, table.id] })],
 );
 
 export type ExportState = 'waiting' | 'running' | 'done' | 'failed' | 'cancelled';

@@ -4,7 +4,8 @@ import { LevelChain } from '@kadrosyn/render';
 import { decodePhoto } from '@kadrosyn/render/node';
 import sharp, { type Metadata, type Sharp } from 'sharp';
 import type { UploadLimits } from '../config.js';
-import { photoTypeOf, type PhotoType } from './photo-type.js';
+import { drawSvg, MOST_SVG_BYTES } from './draw-svg.js';
+import { isSvg, photoTypeOf, type PhotoType } from './photo-type.js';
 import { stripJpeg } from './strip-jpeg.js';
 import { stripPng } from './strip-png.js';
 import { stripWebp } from './strip-webp.js';
@@ -47,16 +48,21 @@ export type Intake = { readonly ok: true; readonly photo: TakenPhoto } | { reado
 
 /** Checks a file by its content and limits, drops its notes, and makes what is stored. Never throws on a bad file. */
 export async function takeIn(bytes: Buffer, limits: UploadLimits): Promise<Intake> {
-  const type = photoTypeOf(bytes);
-  if (!type) return refuse('not-a-picture', 'This is not a JPEG, PNG or WebP picture. Save it as one of these and add it again.');
-  if (bytes.length > limits.bytes) {
+  const isDrawing = isSvg(bytes);
+  const most = Math.min(limits.bytes, isDrawing ? MOST_SVG_BYTES : Infinity);
+  if (bytes.length > most) {
     return refuse(
       'too-many-bytes',
-      `The file is larger than ${Math.floor(limits.bytes / 2 ** 20)} MB. Save a smaller copy and add that.`,
+      `The file is larger than ${Math.floor(most / 2 ** 20)} MB. Save a smaller copy and add that.`,
     );
   }
   try {
-    const metadata = await sharp(bytes, { limitInputPixels: false }).metadata();
+    const picture = isDrawing ? await drawSvg(bytes) : bytes;
+    const type = photoTypeOf(picture);
+    if (!type) {
+      return refuse('not-a-picture', 'This is not a JPEG, PNG, WebP or SVG picture. Save it as one of these and add it again.');
+    }
+    const metadata = await sharp(picture, { limitInputPixels: false }).metadata();
     const pixels = metadata.width * metadata.height;
     if (pixels > limits.pixels) {
       const size = `${metadata.width} × ${metadata.height}`;
@@ -66,7 +72,7 @@ export async function takeIn(bytes: Buffer, limits: UploadLimits): Promise<Intak
       );
     }
     if ((metadata.pages ?? 1) > 1) return refuse('moving-picture', 'This is a moving picture. Add a still one.');
-    return { ok: true, photo: await makeFiles(bytes, type, metadata) };
+    return { ok: true, photo: await makeFiles(picture, type, metadata, createHash('sha256').update(bytes).digest('hex')) };
   } catch {
     return refuse('damaged', 'The picture is damaged or cut off, so it can not be read. Copy it again from where it came.');
   }
@@ -76,7 +82,8 @@ function refuse(code: Refusal['code'], message: string): Intake {
   return { ok: false, refusal: { code, message } };
 }
 
-async function makeFiles(bytes: Buffer, type: PhotoType, metadata: Metadata): Promise<TakenPhoto> {
+/** @param sha256 - of the file as it came; a drawing has become a picture since. */
+async function makeFiles(bytes: Buffer, type: PhotoType, metadata: Metadata, sha256: string): Promise<TakenPhoto> {
   const original: StoredFile = { bytes: stripped(bytes, type, metadata, true), type };
   const pixels = await decodePhoto(bytes);
   const chain = new LevelChain(pixels, 0, pixels);
@@ -84,7 +91,6 @@ async function makeFiles(bytes: Buffer, type: PhotoType, metadata: Metadata): Pr
     ? { bytes: stripped(bytes, type, metadata, false), type }
     : await encodeMaster(pixels, chain.opaque);
   const screenLevel = Math.max(0, Math.ceil(Math.log2(Math.max(pixels.width, pixels.height) / SCREEN_SIDE)));
-  const sha256 = createHash('sha256').update(bytes).digest('hex');
   return {
     id: photoIdOf(sha256),
     sha256,

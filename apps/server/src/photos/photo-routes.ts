@@ -7,13 +7,17 @@ import { FaultSchema, FileSchema, IdSchema } from '../route-schemas.js';
 import { photoNameOf } from './photo-name.js';
 import type { PhotoRow } from './photo-store.js';
 
-const PhotoSchema = Type.Object({
+export const PhotoSchema = Type.Object({
   id: IdSchema,
   sha256: Type.String(),
   name: Type.String(),
   width: Type.Integer(),
   height: Type.Integer(),
   screenLevel: Type.Integer(),
+  /** It has clear places, as artwork has. */
+  clear: Type.Boolean(),
+  tags: Type.Array(Type.String()),
+  addedAt: Type.String(),
   focus: Type.Optional(Type.Object({ x: Type.Number(), y: Type.Number(), width: Type.Number(), height: Type.Number() })),
 });
 
@@ -27,13 +31,26 @@ const UploadedSchema = Type.Object({
   ),
 });
 
+const Params = Type.Object({ id: IdSchema });
+const ChangeSchema = Type.Object(
+  {
+    name: Type.Optional(Type.String({ minLength: 1, maxLength: 120, pattern: '\\S' })),
+    tags: Type.Optional(Type.Array(Type.String({ minLength: 1, maxLength: 40 }), { maxItems: 40 })),
+  },
+  { additionalProperties: false, minProperties: 1 },
+);
+const UsesSchema = Type.Object({
+  projects: Type.Array(Type.Object({ id: IdSchema, name: Type.String() })),
+  templates: Type.Array(Type.String()),
+});
+
 interface UploadedFile {
   readonly fileName: string;
-  readonly photo?: ReturnType<typeof shown>;
+  readonly photo?: ReturnType<typeof shownPhoto>;
   readonly error?: { readonly code: string; readonly message: string };
 }
 
-/** Adding photos and fetching their files. */
+/** Adding photos, naming and removing them, and fetching their files. */
 export const photoRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = async (app, { services }) => {
   const { config, tasks } = services;
   await app.register(multipart, {
@@ -45,7 +62,7 @@ export const photoRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = as
     '/api/photos',
     { schema: { response: { 200: Type.Object({ photos: Type.Array(PhotoSchema) }) } } },
     async (request) => ({
-      photos: (await services.photos(request.workspaceId).list()).map(shown),
+      photos: (await services.photos(request.workspaceId).list()).map(shownPhoto),
     }),
   );
 
@@ -64,12 +81,43 @@ export const photoRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = as
         continue;
       }
       const taken = await tasks.intake({ bytes, limits: config.limits });
-      if (taken.ok) files.push({ fileName, photo: shown(await store.add(taken.photo, photoNameOf(fileName))) });
+      if (taken.ok) files.push({ fileName, photo: shownPhoto(await store.add(taken.photo, photoNameOf(fileName))) });
       else files.push({ fileName, error: taken.refusal });
     }
     if (files.length === 0) throw new CodedError(400, 'no-files', 'No file was sent.');
     return { files };
   });
+
+  app.patch(
+    '/api/photos/:id',
+    { schema: { params: Params, body: ChangeSchema, response: { 200: PhotoSchema, '4xx': FaultSchema } } },
+    async (request) => {
+      const { name, tags } = request.body;
+      const set = { ...(name === undefined ? {} : { name }), ...(tags === undefined ? {} : { tags: [...new Set(tags)] }) };
+      return shownPhoto(await services.photos(request.workspaceId).change(request.params.id, set));
+    },
+  );
+
+  app.delete(
+    '/api/photos/:id',
+    { schema: { params: Params, response: { 204: Type.Null(), '4xx': FaultSchema } } },
+    async (request, reply) => {
+      await services.photos(request.workspaceId).remove(request.params.id);
+      return reply.code(204).send(null);
+    },
+  );
+
+  app.post(
+    '/api/photos/:id/return',
+    { schema: { params: Params, response: { 200: PhotoSchema, '4xx': FaultSchema } } },
+    async (request) => shownPhoto(await services.photos(request.workspaceId).restore(request.params.id)),
+  );
+
+  app.get(
+    '/api/photos/:id/uses',
+    { schema: { params: Params, response: { 200: UsesSchema, '4xx': FaultSchema } } },
+    async (request) => services.photos(request.workspaceId).uses(request.params.id),
+  );
 
   app.get(
     '/api/photos/:id/:file',
@@ -91,7 +139,13 @@ export const photoRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = as
   );
 };
 
-function shown(row: PhotoRow) {
-  const { id, sha256, name, width, height, screenLevel, focus } = row;
-  return { id, sha256, name, width, height, screenLevel, ...(focus ? { focus } : {}) };
+/** A photo as the routes answer it. */
+export function shownPhoto(row: PhotoRow) {
+  const { id, sha256, name, width, height, screenLevel, focus, opaque, tags, createdAt } = row;
+  return {
+    ...{ id, sha256, name, width, height, screenLevel, tags },
+    clear: !opaque,
+    addedAt: createdAt.toISOString(),
+    ...(focus ? { focus } : {}),
+  };
 }

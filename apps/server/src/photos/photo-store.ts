@@ -1,7 +1,8 @@
 import { createHash } from 'node:crypto';
-import { and, desc, eq, inArray } from 'drizzle-orm';
+import { and, desc, eq, inArray, isNull, sql } from 'drizzle-orm';
 import type { Database } from '../database/connect.js';
-import { blobs, photos } from '../database/schema.js';
+import { blobs, photos, projects, templates } from '../database/schema.js';
+import { notFound } from '../coded-error.js';
 import type { StoredFile, TakenPhoto } from './intake.js';
 
 export type PhotoRow = typeof photos.$inferSelect;
@@ -23,12 +24,12 @@ export class PhotoStore {
     private readonly workspaceId: string,
   ) {}
 
-  /** Newest first. */
+  /** Those that were not removed, newest first. */
   list(): Promise<PhotoRow[]> {
     return this.db
       .select()
       .from(photos)
-      .where(eq(photos.workspaceId, this.workspaceId))
+      .where(and(eq(photos.workspaceId, this.workspaceId), isNull(photos.removedAt)))
       .orderBy(desc(photos.createdAt), desc(photos.id));
   }
 
@@ -57,8 +58,50 @@ export class PhotoStore {
     return row;
   }
 
-  /** Stores a photo and its files in one transaction; a photo that is here already stays as it is. */
-  async add(photo: TakenPhoto, name: string): Promise<PhotoRow> {
+  /** Changes name or tags. @throws CodedError 404 */
+  change(id: string, change: { readonly name?: string; readonly tags?: string[] }): Promise<PhotoRow> {
+    return this.update(id, change);
+  }
+
+  /** Takes a photo out of the list. Its files stay, so that whatever shows it goes on showing it. @throws CodedError 404 */
+  async remove(id: string): Promise<void> {
+    await this.update(id, { removedAt: new Date() });
+  }
+
+  /** Brings a removed photo back. @throws CodedError 404 */
+  restore(id: string): Promise<PhotoRow> {
+    return this.update(id, { removedAt: null });
+  }
+
+  private async update(id: string, set: Partial<typeof photos.$inferInsert>): Promise<PhotoRow> {
+    const [row] = await this.db.update(photos).set(set).where(this.is(id)).returning();
+    if (!row) throw notFound('The photo');
+    return row;
+  }
+
+  /** Names of the projects and templates that hold the photo. */
+  async uses(id: string): Promise<{ readonly projects: { id: string; name: string }[]; readonly templates: string[] }> {
+    const has = (document: typeof projects.document | typeof templates.document) => sql`${document}->'photos' ? ${id}`;
+    const [inProjects, inTemplates] = await Promise.all([
+      this.db
+        .select({ id: projects.id, name: sql<string>`${projects.document}->>'name'` })
+        .from(projects)
+        .where(and(eq(projects.workspaceId, this.workspaceId), has(projects.document)))
+        .orderBy(desc(projects.updatedAt)),
+      this.db
+        .select({ name: templates.name })
+        .from(templates)
+        .where(and(eq(templates.workspaceId, this.workspaceId), has(templates.document)))
+        .orderBy(templates.name),
+    ]);
+    return { projects: inProjects, templates: inTemplates.map(({ name }) => name) };
+  }
+
+  /**
+   * Stores a photo and its files in one transaction; a photo that is here already stays as it is, and comes back if it was removed.
+   * @param tags - of a new photo.
+   */
+  async add(photo: TakenPhoto, name: string, tags: string[] = []): Promise<PhotoRow> {
     return this.db.transaction(async (tx) => {
       const put = async (file: StoredFile): Promise<string> => {
         const sha256 = createHash('sha256').update(file.bytes).digest('hex');
@@ -82,8 +125,12 @@ export class PhotoStore {
         screenBlob: await put(photo.screen),
         screenLevel: photo.screenLevel,
         thumbnailBlob: await put(photo.thumbnail),
+        tags,
       };
-      await tx.insert(photos).values(row).onConflictDoNothing();
+      await tx
+        .insert(photos)
+        .values(row)
+        .onConflictDoUpdate({ target: [photos.workspaceId, photos.id], set: { removedAt: null } });
       const [stored] = await tx.select().from(photos).where(this.is(photo.id));
       return stored!;
     });

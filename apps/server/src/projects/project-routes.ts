@@ -1,13 +1,10 @@
 import type { FastifyPluginAsyncTypebox } from '@fastify/type-provider-typebox';
-import { newProject, photosUsed, type Edit, type Project } from '@kadrosyn/core';
+import { newProject, type Edit } from '@kadrosyn/core';
 import { Type } from 'typebox';
 import { FaultSchema, FileSchema, IdSchema } from '../route-schemas.js';
 import type { Services } from '../services.js';
-import type { PhotoBytes } from '../tasks/task-worker.js';
+import { drawThumbnail } from './draw-thumbnail.js';
 import type { StoredProject } from './project-store.js';
-
-/** Longest side of a project's picture, px. */
-const THUMBNAIL_SIDE = 440;
 
 const Params = Type.Object({ id: IdSchema });
 
@@ -23,7 +20,12 @@ const SummarySchema = Type.Object({
   dpi: Type.Number(),
 });
 
-const ProjectSchema = Type.Object({ id: IdSchema, revision: Type.Integer(), updatedAt: Type.String(), document: Type.Unknown() });
+export const ProjectSchema = Type.Object({
+  id: IdSchema,
+  revision: Type.Integer(),
+  updatedAt: Type.String(),
+  document: Type.Unknown(),
+});
 
 const STRICT = { additionalProperties: false };
 
@@ -83,14 +85,14 @@ export const projectRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = 
     async (request, reply) => {
       const { body } = request;
       const document = 'document' in body ? body.document : newProject(body.name, body.size);
-      return reply.code(201).send(shown(await services.projects(request.workspaceId).create(document)));
+      return reply.code(201).send(shownProject(await services.projects(request.workspaceId).create(document)));
     },
   );
 
   app.get(
     '/api/projects/:id',
     { schema: { params: Params, response: { 200: ProjectSchema, '4xx': FaultSchema } } },
-    async (request) => shown(await services.projects(request.workspaceId).read(request.params.id)),
+    async (request) => shownProject(await services.projects(request.workspaceId).read(request.params.id)),
   );
 
   app.post(
@@ -110,7 +112,7 @@ export const projectRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = 
     '/api/projects/:id/copies',
     { schema: { params: Params, response: { 201: ProjectSchema, '4xx': FaultSchema } } },
     async (request, reply) =>
-      reply.code(201).send(shown(await services.projects(request.workspaceId).duplicate(request.params.id))),
+      reply.code(201).send(shownProject(await services.projects(request.workspaceId).duplicate(request.params.id))),
   );
 
   app.delete(
@@ -140,29 +142,7 @@ export const projectRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = 
   );
 };
 
-async function drawThumbnail(services: Services, workspaceId: string, document: Project): Promise<Buffer> {
-  const sheet = document.sheets[0]!;
-  const photos = services.photos(workspaceId);
-  const photoFiles: Record<string, PhotoBytes> = {};
-  for (const id of photosUsed({ ...document, sheets: [sheet] })) {
-    // A picture of this size needs no more than the screen file.
-    const file = await photos.file(id, 'screen');
-    const level = (await photos.find(id))?.screenLevel;
-    if (file && level !== undefined) photoFiles[id] = { bytes: file.bytes, level };
-  }
-  const bytes = await services.tasks.render({
-    project: document,
-    sheetId: sheet.id,
-    scale: Math.min(1, THUMBNAIL_SIDE / Math.max(sheet.width, sheet.height)),
-    type: 'png',
-    quality: 90,
-    photoFiles,
-    facesFolder: services.config.facesFolder,
-    faceFiles: await services.faces(workspaceId).filesFor(document),
-  });
-  return Buffer.from(bytes);
-}
-
-function shown({ id, revision, updatedAt, document }: StoredProject) {
+/** A project as the routes answer it. */
+export function shownProject({ id, revision, updatedAt, document }: StoredProject) {
   return { id, revision, updatedAt: updatedAt.toISOString(), document };
 }

@@ -59,12 +59,12 @@ export class ProjectStore {
   async read(id: string): Promise<StoredProject> {
     const [row] = await this.db.select(COLUMNS).from(projects).where(this.is(id));
     if (!row) throw notFound('The project');
-    return { ...row, document: checked(row.document) };
+    return { ...row, document: checkedProject(row.document) };
   }
 
   /** @throws CodedError 422 when the document is no valid project or shows photos that are not here. */
   async create(document: unknown): Promise<StoredProject> {
-    const project = checked(document);
+    const project = checkedProject(document);
     await this.requirePhotos(project);
     const [row] = await this.db
       .insert(projects)
@@ -89,7 +89,7 @@ export class ProjectStore {
           { revision: row.revision },
         );
       }
-      const document = checked(applied(checked(row.document), edits));
+      const document = checkedProject(applied(checkedProject(row.document), edits));
       await this.requirePhotos(document);
       const [saved] = await tx
         .update(projects)
@@ -125,7 +125,8 @@ export class ProjectStore {
     await this.db.update(projects).set({ thumbnail: bytes, thumbnailRevision: revision }).where(this.is(id));
   }
 
-  private async requirePhotos(project: Project): Promise<void> {
+  /** @throws CodedError 422 when the project shows photos that are not here. */
+  async requirePhotos(project: Project): Promise<void> {
     const missing = await this.photos.missing([...photosUsed(project)]);
     if (missing.length > 0) {
       throw new CodedError(
@@ -144,7 +145,8 @@ export class ProjectStore {
   }
 }
 
-function checked(document: unknown): Project {
+/** @throws CodedError 422 when it is no valid project. */
+export function checkedProject(document: unknown): Project {
   const opened = openProject(document);
   if (!opened.ok) throw new CodedError(422, 'not-a-project', opened.reason);
   return opened.project;

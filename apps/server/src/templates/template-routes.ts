@@ -1,0 +1,105 @@
+import type { FastifyPluginAsyncTypebox } from '@fastify/type-provider-typebox';
+import { Type } from 'typebox';
+import { drawThumbnail } from '../projects/draw-thumbnail.js';
+import { ProjectSchema, shownProject } from '../projects/project-routes.js';
+import { FaultSchema, FileSchema, IdSchema } from '../route-schemas.js';
+import type { Services } from '../services.js';
+
+const Params = Type.Object({ id: IdSchema });
+const Name = Type.String({ minLength: 1, maxLength: 200, pattern: '\\S' });
+const STRICT = { additionalProperties: false };
+
+const SummarySchema = Type.Object({
+  id: IdSchema,
+  name: Type.String(),
+  words: Type.String(),
+  shipped: Type.Boolean(),
+  sheets: Type.Integer(),
+  unit: Type.String(),
+  width: Type.Number(),
+  height: Type.Number(),
+  dpi: Type.Number(),
+});
+const NewSchema = Type.Object({ name: Name, words: Type.String({ maxLength: 500 }), document: Type.Object({}) }, STRICT);
+
+/** Listing, keeping, renaming and removing templates, their pictures, and beginning projects from them. */
+export const templateRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = async (app, { services }) => {
+  app.get(
+    '/api/templates',
+    { schema: { response: { 200: Type.Object({ templates: Type.Array(SummarySchema) }) } } },
+    async (request) => ({ templates: await services.templates(request.workspaceId).list() }),
+  );
+
+  app.get(
+    '/api/templates/:id',
+    {
+      schema: {
+        params: Params,
+        response: {
+          200: Type.Object({ name: Type.String(), words: Type.String(), document: Type.Unknown() }),
+          '4xx': FaultSchema,
+        },
+      },
+    },
+    async (request) => services.templates(request.workspaceId).read(request.params.id),
+  );
+
+  app.post(
+    '/api/templates',
+    {
+      bodyLimit: 16 * 2 ** 20,
+      schema: { body: NewSchema, response: { 201: Type.Object({ id: IdSchema }), '4xx': FaultSchema } },
+    },
+    async (request, reply) => reply.code(201).send({ id: await services.templates(request.workspaceId).add(request.body) }),
+  );
+
+  app.patch(
+    '/api/templates/:id',
+    {
+      schema: {
+        params: Params,
+        body: Type.Object({ name: Name }, STRICT),
+        response: { 204: Type.Null(), '4xx': FaultSchema },
+      },
+    },
+    async (request, reply) => {
+      await services.templates(request.workspaceId).rename(request.params.id, request.body.name);
+      return reply.code(204).send(null);
+    },
+  );
+
+  app.delete(
+    '/api/templates/:id',
+    { schema: { params: Params, response: { 204: Type.Null(), '4xx': FaultSchema } } },
+    async (request, reply) => {
+      await services.templates(request.workspaceId).remove(request.params.id);
+      return reply.code(204).send(null);
+    },
+  );
+
+  app.post(
+    '/api/templates/:id/projects',
+    { schema: { params: Params, response: { 201: ProjectSchema, '4xx': FaultSchema } } },
+    async (request, reply) => {
+      const { name, document } = await services.templates(request.workspaceId).read(request.params.id);
+      const project = await services.projects(request.workspaceId).create({ ...document, name });
+      return reply.code(201).send(shownProject(project));
+    },
+  );
+
+  app.get(
+    '/api/templates/:id/thumbnail',
+    { schema: { params: Params, response: { 200: FileSchema, '4xx': FaultSchema } } },
+    async (request, reply) => {
+      const store = services.templates(request.workspaceId);
+      const { id } = request.params;
+      let bytes = await store.thumbnail(id);
+      if (!bytes) {
+        bytes = await drawThumbnail(services, request.workspaceId, (await store.read(id)).document);
+        await store.keepThumbnail(id, bytes);
+      }
+      // A template never changes but for its name.
+      return reply.type('image/png').header('cache-control', 'private, max-age=31536000, immutable').send(bytes);
+    },
+  );
+};

@@ -1,0 +1,101 @@
+import { newId, type Project } from '@kadrosyn/core';
+import { and, desc, eq, sql } from 'drizzle-orm';
+import { notFound } from '../coded-error.js';
+import type { Database } from '../database/connect.js';
+import { templates } from '../database/schema.js';
+import { checkedProject, type ProjectStore } from '../projects/project-store.js';
+
+export interface NewTemplate {
+  readonly name: string;
+  readonly words: string;
+  readonly document: unknown;
+}
+
+/** What the page of templates shows. */
+export interface TemplateSummary {
+  readonly id: string;
+  readonly name: string;
+  readonly words: string;
+  readonly shipped: boolean;
+  readonly sheets: number;
+  readonly unit: string;
+  /** px and dpi of the first sheet. */
+  readonly width: number;
+  readonly height: number;
+  readonly dpi: number;
+}
+
+/** The templates of one workspace. */
+export class TemplateStore {
+  constructor(
+    private readonly db: Database,
+    private readonly workspaceId: string,
+    private readonly projects: ProjectStore,
+  ) {}
+
+  /** Own ones first, each newest first. */
+  list(): Promise<TemplateSummary[]> {
+    return this.db
+      .select({
+        id: templates.id,
+        name: templates.name,
+        words: templates.words,
+        shipped: templates.shipped,
+        sheets: sql<number>`jsonb_array_length(${templates.document}->'sheets')`,
+        unit: sql<string>`${templates.document}->>'unit'`,
+        width: sql<number>`(${templates.document}#>>'{sheets,0,width}')::float8`,
+        height: sql<number>`(${templates.document}#>>'{sheets,0,height}')::float8`,
+        dpi: sql<number>`(${templates.document}#>>'{sheets,0,dpi}')::float8`,
+      })
+      .from(templates)
+      .where(eq(templates.workspaceId, this.workspaceId))
+      .orderBy(templates.shipped, desc(templates.createdAt), desc(templates.id));
+  }
+
+  /** @throws CodedError 404 */
+  async read(id: string): Promise<{ readonly name: string; readonly words: string; readonly document: Project }> {
+    const [row] = await this.db.select().from(templates).where(this.is(id));
+    if (!row) throw notFound('The template');
+    return { name: row.name, words: row.words, document: checkedProject(row.document) };
+  }
+
+  /** @throws CodedError 422 when the document is no valid project or shows photos that are not here. Gives the id. */
+  async add({ name, words, document }: NewTemplate, shipped = false): Promise<string> {
+    const project = checkedProject(document);
+    await this.projects.requirePhotos(project);
+    const id = newId('template');
+    await this.db
+      .insert(templates)
+      .values({ workspaceId: this.workspaceId, id, name, words, shipped, document: { ...project, name } });
+    return id;
+  }
+
+  async rename(id: string, name: string): Promise<void> {
+    const changed = await this.db.update(templates).set({ name }).where(this.is(id)).returning({ id: templates.id });
+    if (changed.length === 0) throw notFound('The template');
+  }
+
+  async remove(id: string): Promise<void> {
+    const gone = await this.db.delete(templates).where(this.is(id)).returning({ id: templates.id });
+    if (gone.length === 0) throw notFound('The template');
+  }
+
+  /** Takes away those that came with the application; one's own stay. */
+  async removeShipped(): Promise<void> {
+    await this.db.delete(templates).where(and(eq(templates.workspaceId, this.workspaceId), eq(templates.shipped, true)));
+  }
+
+  async thumbnail(id: string): Promise<Buffer | null> {
+    const [row] = await this.db.select({ bytes: templates.thumbnail }).from(templates).where(this.is(id));
+    if (!row) throw notFound('The template');
+    return row.bytes;
+  }
+
+  async keepThumbnail(id: string, bytes: Buffer): Promise<void> {
+    await this.db.update(templates).set({ thumbnail: bytes }).where(this.is(id));
+  }
+
+  private is(id: string) {
+    return and(eq(templates.workspaceId, this.workspaceId), eq(templates.id, id));
+  }
+}

@@ -1,23 +1,34 @@
 import { readFile } from 'node:fs/promises';
-import { SAMPLE_PHOTOS, samplePhotoFile, sampleProjects } from '@kadrosyn/demo';
+import { PICTURE_TAGS, SAMPLE_PHOTOS, samplePhotoFile, sampleProjects, sampleTemplates } from '@kadrosyn/demo';
 import { loadShaperFrom } from '@kadrosyn/render/node';
 import type { Photo } from '@kadrosyn/core';
 import type { Services } from './services.js';
 import { HOME_WORKSPACE } from './workspace.js';
 
 /**
- * Loads the sample photos and projects where no project is there yet, or anew.
- * @param options.reset - takes away all projects first. Photos of one's own stay.
+ * Loads the sample photos, projects and templates where none are there yet, or anew.
+ * @param options.reset - takes away all projects and the templates that came with the application first. Photos and templates of one's own
+ *   stay.
  */
 export async function seedSamples(services: Services, options: { readonly reset: boolean }): Promise<void> {
-  const projects = services.projects(HOME_WORKSPACE);
+  const [projects, templates] = [services.projects(HOME_WORKSPACE), services.templates(HOME_WORKSPACE)];
   const present = await projects.list();
-  if (present.length > 0 && !options.reset) return;
-  for (const project of present) await projects.remove(project.id);
+  const [wantsProjects, wantsTemplates] = [
+    present.length === 0 || options.reset,
+    options.reset || !(await templates.list()).some(({ shipped }) => shipped),
+  ];
+  if (!wantsProjects && !wantsTemplates) return;
   const photos = await addSamplePhotos(services);
   const shaper = await loadShaperFrom(services.config.facesFolder);
-  // The first of the list is to be the one changed last.
-  for (const document of sampleProjects(photos, shaper).toReversed()) await projects.create(document);
+  // The first of each list is to be the newest.
+  if (wantsProjects) {
+    for (const project of present) await projects.remove(project.id);
+    for (const document of sampleProjects(photos, shaper).toReversed()) await projects.create(document);
+  }
+  if (wantsTemplates) {
+    await templates.removeShipped();
+    for (const template of sampleTemplates(photos, shaper).toReversed()) await templates.add(template, true);
+  }
 }
 
 async function addSamplePhotos(services: Services): Promise<Record<string, Photo>> {
@@ -32,7 +43,7 @@ async function addSamplePhotos(services: Services): Promise<Record<string, Photo
   );
   const photos: Record<string, Photo> = {};
   for (const [index, name] of SAMPLE_PHOTOS.entries()) {
-    const { id, sha256, width, height, focus } = await store.add(added[index]!, name);
+    const { id, sha256, width, height, focus } = await store.add(added[index]!, name, [...PICTURE_TAGS[name].tags]);
     photos[name] = { id, sha256, name, width, height, ...(focus ? { focus } : {}) };
   }
   return photos;

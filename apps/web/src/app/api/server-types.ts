@@ -1,7 +1,57 @@
 import type { FaceAxes, Photo, Project, Unit } from '@kadrosyn/core';
 
 /** A photo of the workspace as the server lists it. */
-export type StoredPhoto = Pick<Photo, 'id' | 'sha256' | 'name' | 'width' | 'height' | 'focus'> & { readonly screenLevel: number };
+export type StoredPhoto = Pick<Photo, 'id' | 'sha256' | 'name' | 'width' | 'height' | 'focus'> & {
+  readonly screenLevel: number;
+  /** It has clear places. */
+  readonly clear: boolean;
+  readonly tags: readonly string[];
+  readonly addedAt: string;
+};
+
+/** Where a photo is used. */
+export interface PhotoUses {
+  readonly projects: readonly { readonly id: string; readonly name: string }[];
+  readonly templates: readonly string[];
+}
+
+/** A picture of the picture library. */
+export interface LibraryPicture {
+  readonly id: string;
+  readonly title: string;
+  readonly tags: readonly string[];
+  readonly width: number;
+  readonly height: number;
+}
+
+/** One page of what the picture library found. */
+export interface LibraryPage {
+  readonly total: number;
+  readonly page: number;
+  readonly pages: number;
+  readonly pictures: readonly LibraryPicture[];
+}
+
+export interface TemplateSummary {
+  readonly id: string;
+  readonly name: string;
+  /** More words by which it is found. */
+  readonly words: string;
+  /** It came with the application. */
+  readonly shipped: boolean;
+  readonly sheets: number;
+  readonly unit: Unit;
+  readonly width: number;
+  readonly height: number;
+  readonly dpi: number;
+}
+
+/** A template with its document. */
+export interface StoredTemplate {
+  readonly name: string;
+  readonly words: string;
+  readonly document: Project;
+}
 
 export interface ProjectSummary {
   readonly id: string;

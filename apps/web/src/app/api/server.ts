@@ -5,11 +5,16 @@ import { Fault } from './fault';
 import type {
   ExportStatus,
   ExportWish,
+  LibraryPage,
+  LibraryPicture,
   OwnFace,
   OwnOutline,
+  PhotoUses,
   ProjectSummary,
   StoredPhoto,
   StoredProject,
+  StoredTemplate,
+  TemplateSummary,
   UploadedFile,
 } from './server-types';
 
@@ -69,6 +74,54 @@ export class Server {
 
   async photos(): Promise<StoredPhoto[]> {
     return (await this.get<{ photos: StoredPhoto[] }>('/api/photos')).photos;
+  }
+
+  changePhoto(id: string, change: { readonly name?: string; readonly tags?: readonly string[] }): Promise<StoredPhoto> {
+    return this.send('PATCH', `/api/photos/${id}`, change);
+  }
+
+  removePhoto(id: string): Promise<void> {
+    return this.send('DELETE', `/api/photos/${id}`);
+  }
+
+  returnPhoto(id: string): Promise<StoredPhoto> {
+    return this.send('POST', `/api/photos/${id}/return`);
+  }
+
+  photoUses(id: string): Promise<PhotoUses> {
+    return this.get(`/api/photos/${id}/uses`);
+  }
+
+  searchLibrary(words: string, page: number, signal: AbortSignal): Promise<LibraryPage> {
+    return this.get(`/api/library/pictures?${new URLSearchParams({ words, page: String(page) })}`, { signal });
+  }
+
+  takeFromLibrary({ id, title, tags }: LibraryPicture): Promise<StoredPhoto> {
+    return this.send('POST', `/api/library/pictures/${id}`, { title, tags });
+  }
+
+  async templates(): Promise<TemplateSummary[]> {
+    return (await this.get<{ templates: TemplateSummary[] }>('/api/templates')).templates;
+  }
+
+  template(id: string): Promise<StoredTemplate> {
+    return this.get(`/api/templates/${id}`);
+  }
+
+  addTemplate(template: StoredTemplate): Promise<{ id: string }> {
+    return this.send('POST', '/api/templates', template);
+  }
+
+  renameTemplate(id: string, name: string): Promise<void> {
+    return this.send('PATCH', `/api/templates/${id}`, { name });
+  }
+
+  removeTemplate(id: string): Promise<void> {
+    return this.send('DELETE', `/api/templates/${id}`);
+  }
+
+  beginFromTemplate(id: string): Promise<StoredProject> {
+    return this.send('POST', `/api/templates/${id}/projects`);
   }
 
   async outlines(): Promise<OwnOutline[]> {
@@ -139,8 +192,8 @@ export class Server {
     });
   }
 
-  private async get<T>(path: string): Promise<T> {
-    return this.read<T>(await fetch(path));
+  private async get<T>(path: string, options: RequestInit = {}): Promise<T> {
+    return this.read<T>(await fetch(path, options));
   }
 
   private async send<T>(method: string, path: string, body?: unknown, options: RequestInit = {}): Promise<T> {

@@ -6,16 +6,17 @@ import { faultOf } from '../api/fault';
 import { OwnFaces } from '../lettering/own-faces';
 import { OwnOutlines } from '../outlines/own-outlines';
 import { PhotoLibrary } from '../photos/photo-library';
-import { fillEdit, layEdit, withdrawEdit } from './commands/photo-edits';
-import { photoTarget } from './commands/photo-target';
+import { withdrawEdit } from './commands/photo-edits';
 import { Notices } from './notices';
+import { PhotoPlacing } from './photo-placing';
 import { EditorSession } from './session';
 import { DrawingDialog, type DrawingChoice, type DrawingWish } from './supplies/drawing.dialog';
 
-/** Where files go: the first one onto the sheet at a point, or all of them only into the supplies. */
-interface Arrival {
-  readonly at: Point | null;
-}
+/**
+ * Where files go besides the supplies: the first one onto the sheet at a point, or into what is selected, or on top in the middle, as when
+ * it is pasted.
+ */
+type Arrival = { readonly at: Point } | 'pasted';
 
 /** Files from outside: photos go onto the sheet and into the supplies, drawings become outlines. */
 @Injectable()
@@ -26,10 +27,11 @@ export class Arrivals {
   private readonly faces = inject(OwnFaces);
   private readonly dialogs = inject(MatDialog);
   private readonly notices = inject(Notices);
+  private readonly placing = inject(PhotoPlacing);
 
   add(files: readonly File[], place?: Arrival): void {
     const drawing = files.find(isDrawing);
-    if (drawing) void this.takeDrawing({ file: drawing }, place?.at ?? undefined);
+    if (drawing) void this.takeDrawing({ file: drawing }, typeof place === 'object' ? place.at : undefined);
     const fonts = files.filter(isFont);
     if (fonts.length > 0) void this.addFaces(fonts);
     this.addPhotos(
@@ -51,7 +53,7 @@ export class Arrivals {
     const first = files[0];
     void this.library
       .add(files, (photo, file) => {
-        if (place?.at && file === first) this.placePhoto(photo, place.at);
+        if (place && file === first) this.placePhoto(photo, place);
       })
       .then((results) => {
         const faults = results.filter(({ fault }) => fault);
@@ -60,14 +62,20 @@ export class Arrivals {
       });
   }
 
-  private placePhoto(photo: Photo, at: Point): void {
+  private placePhoto(photo: Photo, place: Arrival): void {
     if (!this.session.shaper()) return;
-    const { project, sheet, shaper } = this.session.context();
-    const { opening } = photoTarget(sheet, at, shaper);
-    if (opening) return this.session.commit(fillEdit(project, sheet, opening, photo, shaper), opening.id);
-    const edit = layEdit(project, sheet, photo, at);
-    const laid = edit.operations.find((operation) => operation.type === 'insert-item');
-    this.session.commit(edit, laid?.item.id ?? null);
+    if (place !== 'pasted') return this.placing.at(photo, place.at);
+    const opening = this.placing.receiving();
+    // What is pasted never replaces anything unless that is selected, and then it is said.
+    if (!opening) return this.placing.layInMiddle(photo);
+    const wasFilled = opening.fill.type === 'photo';
+    this.placing.fill(opening, photo);
+    if (wasFilled) this.notices.sayWithUndo(`The pasted photo replaced the one in ${opening.name}.`);
+  }
+
+  /** Files for the supplies as they are: an SVG is no outline here, but a picture with a clear ground. */
+  addArtwork(files: readonly File[], at?: Point): void {
+    this.addPhotos(files, at && { at });
   }
 
   /** A photo that could not be stored is taken out again: what can not be kept must not look kept. */
@@ -82,13 +90,19 @@ export class Arrivals {
     const asked = this.dialogs.open<DrawingDialog, DrawingWish, DrawingChoice>(DrawingDialog, { data: wish });
     const choice = await firstValueFrom(asked.afterClosed());
     if (!choice) return;
+    if (choice.use === 'artwork') return this.addArtwork([choice.file], at ?? this.middle());
     const { sheet } = this.session.context();
     const { name, d, proportion } = choice;
     const height = Math.min(sheet.height * 0.6, (sheet.width * 0.6) / proportion);
-    const middle = at ?? { x: sheet.width / 2, y: sheet.height / 2 };
+    const middle = at ?? this.middle();
     const opening = newShapedOpening(name, { type: 'path', d }, middle, height * proportion, height);
     this.session.commit(insertItem(sheet, opening, `Add ${name}`), opening.id);
     if (choice.keep) await this.keepOutline(name, d, proportion);
+  }
+
+  private middle(): Point {
+    const { sheet } = this.session.context();
+    return { x: sheet.width / 2, y: sheet.height / 2 };
   }
 
   /** Keeps an outline in the supplies. */

@@ -27,6 +27,7 @@ import { DepthPanelComponent } from './depth/depth-panel.component';
 import { isTyping, keyCommand, type KeyCommand } from './editor-keys';
 import { EditorHeaderComponent } from './header/editor-header.component';
 import { Notices } from './notices';
+import { PhotoPlacing } from './photo-placing';
 import { SidePanelComponent } from './panel/side-panel.component';
 import { OutlinePenComponent } from './pen/outline-pen.component';
 import { OutlinePen } from './pen/outline-pen';
@@ -55,7 +56,7 @@ import { SupplyDrag } from './supplies/supply-drag';
     OutlinePenComponent,
     TextCaretComponent,
   ],
-  providers: [EditorSession, Viewport, SupplyDrag, OutlinePen, TextCaret, Notices, Arrivals],
+  providers: [EditorSession, Viewport, SupplyDrag, OutlinePen, TextCaret, Notices, Arrivals, PhotoPlacing],
   templateUrl: './editor-page.component.html',
   styleUrl: './editor-page.component.scss',
   host: {
@@ -190,12 +191,15 @@ export class EditorPageComponent {
     const files = [...(event.clipboardData?.files ?? [])];
     if (files.length === 0 || isTyping(event.target) || !this.ready()) return;
     event.preventDefault();
-    const { sheet } = this.session.context();
-    this.addFiles(files, { at: { x: sheet.width / 2, y: sheet.height / 2 } });
+    this.arrivals.add(files, 'pasted');
   }
 
-  addFiles(files: readonly File[], place?: { readonly at: Point | null }): void {
-    this.arrivals.add(files, place);
+  addFiles(files: readonly File[], at?: Point | null): void {
+    this.arrivals.add(files, at ? { at } : undefined);
+  }
+
+  addArtwork(files: readonly File[]): void {
+    this.arrivals.addArtwork(files);
   }
 
   // --- keys ---

@@ -1,8 +1,9 @@
 import { computed, inject, Injectable, signal, type Signal } from '@angular/core';
 import { Store } from '@ngrx/store';
 import type { Edit, Grip, GripContext, Item, ItemProperties, Opening, Project, Shaper, Sheet } from '@kadrosyn/core';
-import { changeItem, marksDropped } from '@kadrosyn/core';
+import { changeItem } from '@kadrosyn/core';
 import { ShaperLoader } from '../lettering/shaper-loader';
+import { droppedWords } from './commands/dropped-words';
 import { EditorActions } from './state/editor.actions';
 import {
   selectGrip,
@@ -53,8 +54,8 @@ export class EditorSession {
 
   /** One undo step. What was dropped with it is said. */
   commit(edit: Edit, select?: string | null): void {
-    const dropped = marksDropped(edit);
-    if (dropped > 0) this.notice.set(droppedWords(dropped));
+    const dropped = droppedWords(edit);
+    if (dropped) this.notice.set(dropped);
     this.store.dispatch(select === undefined ? EditorActions.commit({ edit }) : EditorActions.commit({ edit, select }));
   }
 
@@ -81,10 +82,4 @@ export class EditorSession {
     if (!sheet) throw new Error('There is no sheet yet');
     return sheet;
   }
-}
-
-/** Marks drawn on a photo mean nothing on another one. */
-function droppedWords(count: number): string {
-  const marks = count === 1 ? 'One mark that was' : `${count} marks that were`;
-  return `${marks} drawn on the old photo ${count === 1 ? 'does' : 'do'} not fit the new one and ${count === 1 ? 'is' : 'are'} gone. The rules stay.`;
 }

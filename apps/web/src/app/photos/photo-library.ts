@@ -2,13 +2,18 @@ import { computed, inject, Injectable, signal } from '@angular/core';
 import type { Photo } from '@kadrosyn/core';
 import { faultOf } from '../api/fault';
 import { Server } from '../api/server';
-import type { StoredPhoto } from '../api/server-types';
+import type { LibraryPicture, StoredPhoto } from '../api/server-types';
 import { PhotoLevels } from './photo-levels';
 
 /** A photo in the supplies: stored, or on its way to the server. */
 export interface LibraryPhoto {
   readonly photo: Photo;
   readonly thumbnail: string;
+  /** It has clear places: laid on a sheet, it is artwork. */
+  readonly clear: boolean;
+  readonly tags: readonly string[];
+  /** When it was added, as ISO time. */
+  readonly addedAt: string;
   /** Share of the upload, 0 to 1; undefined once it is stored. */
   readonly uploading?: number;
 }
@@ -70,6 +75,33 @@ export class PhotoLibrary {
     return Promise.all(files.map((file) => this.addOne(file, onRead)));
   }
 
+  /** @throws Fault when it could not be kept. */
+  async change(id: string, change: { readonly name?: string; readonly tags?: readonly string[] }): Promise<void> {
+    const photo = await this.server.changePhoto(id, change);
+    this.stored.update((list) => list.map((entry) => (entry.photo.id === id ? shown(photo) : entry)));
+  }
+
+  /** Takes photos out of the supplies; whatever shows them goes on showing them. @throws Fault */
+  async remove(ids: readonly string[]): Promise<void> {
+    for (const id of ids) {
+      await this.server.removePhoto(id);
+      this.stored.update((list) => list.filter((entry) => entry.photo.id !== id));
+    }
+  }
+
+  /** Brings removed photos back. @throws Fault */
+  async bringBack(ids: readonly string[]): Promise<void> {
+    for (const id of ids) await this.server.returnPhoto(id);
+    await this.load();
+  }
+
+  /** Makes a picture of the picture library a photo of one's own. @throws Fault */
+  async takeOver(picture: LibraryPicture): Promise<Photo> {
+    const stored = await this.server.takeFromLibrary(picture);
+    this.keep(stored);
+    return documentPhoto(stored);
+  }
+
   private async addOne(file: File, onRead: (photo: Photo, file: File) => void): Promise<AddedFile> {
     const local = READABLE.includes(file.type) ? await this.readLocal(file) : undefined;
     if (local) {
@@ -106,7 +138,10 @@ export class PhotoLibrary {
   private show(photo: Photo, file: File): void {
     if (this.find(photo.id)) return;
     this.levels.register(photo.id, { width: photo.width, height: photo.height, screenLevel: 0, local: file });
-    this.arriving.update((list) => [{ photo, thumbnail: URL.createObjectURL(file), uploading: 0 }, ...list]);
+    this.arriving.update((list) => [
+      { photo, thumbnail: URL.createObjectURL(file), clear: false, tags: [], addedAt: new Date().toISOString(), uploading: 0 },
+      ...list,
+    ]);
   }
 
   private keep(photo: StoredPhoto): void {
@@ -127,7 +162,8 @@ export class PhotoLibrary {
 }
 
 function shown(stored: StoredPhoto): LibraryPhoto {
-  return { photo: documentPhoto(stored), thumbnail: `/api/photos/${stored.id}/thumbnail` };
+  const { id, clear, tags, addedAt } = stored;
+  return { photo: documentPhoto(stored), thumbnail: `/api/photos/${id}/thumbnail`, clear, tags, addedAt };
 }
 
 function documentPhoto({ id, sha256, name, width, height, focus }: StoredPhoto): Photo {

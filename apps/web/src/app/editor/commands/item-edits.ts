@@ -32,7 +32,10 @@ export function deleteWord(item: Item, grip: Grip): DeleteWord {
   const takesOut = grip === 'photo' && item.type === 'opening' && item.fill.type === 'photo' && item.kind !== 'loose';
   return takesOut
     ? { removes: 'photo', words: `takes the photo out, ${item.name} stays` }
-    : { removes: 'item', words: `removes ${item.name}` };
+    : {
+        removes: 'item',
+        words: item.type === 'opening' && item.slot ? `removes the place ${item.name}` : `removes ${item.name}`,
+      };
 }
 
 export function deleteEdit(context: GripContext, item: Item, grip: Grip): Edit {

@@ -1,50 +1,62 @@
 import {
-  applyEdit,
+  backgroundEdit,
   changeItem,
   changeItemOperation,
+  fillOperations,
   insertItem,
   loosePhoto,
   newId,
   openingsOf,
-  removeItem,
-  replacePhoto,
   withPhoto,
   type Edit,
+  type GripContext,
   type Opening,
+  type OpeningKind,
   type Operation,
   type Photo,
   type Point,
   type Project,
-  type Shaper,
   type Sheet,
 } from '@kadrosyn/core';
 
+type Context = GripContext & { readonly project: Project };
+
 /** Puts a photo into an opening: finish, depth and rules stay. */
-export function fillEdit(project: Project, sheet: Sheet, opening: Opening, photo: Photo, shaper: Shaper): Edit {
+export function fillEdit(context: Context, opening: Opening, photo: Photo): Edit {
   const verb = opening.fill.type === 'photo' ? 'Replace photo in' : 'Fill';
-  const operations = replacePhoto(sheet, opening, photo, shaper);
-  if (opening.slot?.sample) operations.push(changeItemOperation(sheet, opening, { slot: { ...opening.slot, sample: false } }));
-  return withPhoto(project, photo, { name: `${verb} ${opening.name}`, operations });
+  const operations = fillOperations(context.sheet, opening, photo, context);
+  return withPhoto(context.project, photo, { name: `${verb} ${opening.name}`, operations });
 }
 
-/** Lays a photo on top, its middle at `at`. @param id - of the new item, so that a drag keeps the same one. */
-export function layEdit(project: Project, sheet: Sheet, photo: Photo, at: Point, id = newId('item')): Edit {
-  return withPhoto(project, photo, insertItem(sheet, { ...loosePhoto(photo, sheet, at), id }, `Lay ${photo.name} on top`));
+/** How a photo is laid on the sheet. */
+export interface Laying {
+  /** Of the new item, so that a drag keeps the same one. */
+  readonly id?: string;
+  /** What has a clear ground is artwork. @default 'loose' */
+  readonly kind?: Exclude<OpeningKind, 'shaped'>;
 }
 
-/** Puts a loose photo of the sheet into an opening: the loose one goes, its photo fills the opening. */
-export function putInsideEdit(project: Project, sheet: Sheet, loose: Opening, opening: Opening, shaper: Shaper): Edit | null {
-  const photo = loose.fill.type === 'photo' ? project.photos[loose.fill.photoId] : undefined;
-  if (!photo) return null;
-  const filled = replacePhoto(sheet, opening, photo, shaper);
-  const now = applyEdit(project, { name: '', operations: filled }).sheets.find(({ id }) => id === sheet.id)!;
-  const { operations } = removeItem(now, loose.id, '');
-  return { name: `Put ${loose.name} inside ${opening.name}`, operations: [...filled, ...operations] };
+/** Lays a photo on top, its middle at `at`, or at the nearest place on the sheet. */
+export function layEdit(
+  { project, sheet }: Context,
+  photo: Photo,
+  at: Point,
+  { id = newId('item'), kind = 'loose' }: Laying = {},
+): Edit {
+  const place = { x: Math.min(Math.max(at.x, 0), sheet.width), y: Math.min(Math.max(at.y, 0), sheet.height) };
+  const item: Opening = { ...loosePhoto(photo, sheet, place), id, kind };
+  return withPhoto(project, photo, insertItem(sheet, item, `Lay ${photo.name} on top`));
+}
+
+/** Lays a photo under everything, as the ground of the sheet. */
+export function groundEdit({ project, sheet }: Context, photo: Photo): Edit {
+  return withPhoto(project, photo, backgroundEdit(sheet, photo));
 }
 
 /** Takes the photo out; the opening stays, empty. */
 export function takeOutEdit(sheet: Sheet, opening: Opening): Edit {
-  return changeItem(sheet, opening, { fill: { type: 'none' } }, `Take photo out of ${opening.name}`);
+  const slot = opening.slot?.sample ? { slot: { ...opening.slot, sample: false } } : {};
+  return changeItem(sheet, opening, { fill: { type: 'none' }, ...slot }, `Take photo out of ${opening.name}`);
 }
 
 /** Takes a photo that could not be stored out of everything on the sheet; null when nothing shows it. */
@@ -56,4 +68,9 @@ export function withdrawEdit(project: Project, sheet: Sheet, photo: Photo): Edit
   }
   if (photo.id in project.photos) operations.push({ type: 'remove-photo', photo: project.photos[photo.id]! });
   return operations.length > 0 ? { name: `Take out ${photo.name}, which could not be stored`, operations } : null;
+}
+
+/** The item that an edit lays on the sheet; null where it lays none. */
+export function laidBy(edit: Edit): string | null {
+  return edit.operations.find((operation) => operation.type === 'insert-item')?.item.id ?? null;
 }

@@ -1,6 +1,7 @@
 import { placeOf, reorderItem } from '@kadrosyn/core';
 import type { KeyCommand } from '../editor-keys';
 import type { EditorSession } from '../session';
+import { removalWords } from './removal-words';
 import { deleteEdit, deleteWord, duplicateEdit, moveEdit } from './item-edits';
 
 /**
@@ -15,7 +16,7 @@ export function runOnSelected(command: KeyCommand, session: EditorSession, say: 
   if (command.do === 'delete') {
     const removed = deleteWord(item, grip).removes === 'item';
     session.commit(deleteEdit(context, item, grip), removed ? null : item.id);
-    say(removed ? `${item.name} was removed.` : `The photo was taken out; ${item.name} stays.`);
+    say(removed ? removalWords(context.sheet, item) : `The photo was taken out; ${item.name} stays.`);
   } else if (command.do === 'duplicate') {
     const { edit, id } = duplicateEdit(context, item);
     session.commit(edit, id);

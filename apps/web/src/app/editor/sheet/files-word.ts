@@ -1,6 +1,6 @@
-import type { Point } from '@kadrosyn/core';
-import { photoTarget, TARGET_WORDS } from '../commands/photo-target';
+import { acceptAt, type Point } from '@kadrosyn/core';
 import type { EditorSession } from '../session';
+import { dropWord } from './photo-drop';
 
 /**
  * What letting go of files at a point of the sheet would do; null where it would do nothing. Takes the drag over from the browser, which
@@ -11,6 +11,6 @@ export function filesWord(event: DragEvent, session: EditorSession, at: Point): 
   event.preventDefault();
   event.dataTransfer.dropEffect = 'copy';
   const { sheet, shaper } = session.context();
-  const { act, opening } = photoTarget(sheet, at, shaper);
-  return opening ? `${TARGET_WORDS[act]} ${opening.name}` : TARGET_WORDS[act];
+  const { act, opening } = acceptAt({ what: 'file' }, sheet, at, shaper);
+  return dropWord(act, opening);
 }

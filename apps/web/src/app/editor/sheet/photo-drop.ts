@@ -1,46 +1,63 @@
-import { apply, boxCentre, newId, type Edit, type Matrix, type Photo, type Point } from '@kadrosyn/core';
-import { fillEdit, layEdit } from '../commands/photo-edits';
-import { photoTarget, TARGET_WORDS } from '../commands/photo-target';
+import { acceptAt, newId, type Acceptance, type Edit, type Opening, type Photo, type Point } from '@kadrosyn/core';
+import { fillEdit, groundEdit, layEdit, type Laying } from '../commands/photo-edits';
+import { ACT_WORDS, TARGET_WORDS } from '../commands/target-words';
 import type { EditorSession } from '../session';
-import { isOnChip, type StageChip } from './stage-chip';
+import type { StageChip } from './stage-chip';
+import { targetChip } from './target-chip';
+import type { Viewport } from './viewport';
 
 /** What letting go of a photo would do, ready to be shown and done. */
 export interface PhotoDropPlan {
   readonly edit: Edit;
   readonly word: string;
-  readonly select: string;
+  readonly select: string | null;
   readonly chip: StageChip | null;
 }
 
 /** Plans drops of one photo; edits are kept while the target stays the same, so that a drag computes little. */
 export class PhotoDrop {
-  private readonly looseId = newId('item');
+  private readonly laying: Required<Laying>;
   private last: { readonly key: string; readonly edit: Edit } | null = null;
 
   constructor(
     private readonly session: EditorSession,
+    private readonly viewport: Viewport,
     private readonly photo: Photo,
-  ) {}
+    kind: Required<Laying>['kind'],
+  ) {
+    this.laying = { id: newId('item'), kind };
+  }
 
-  /** @param matrix - maps px of the sheet to css px of the stage. @param pointer - css px of the stage. */
-  plan(at: Point, pointer: Point, matrix: Matrix): PhotoDropPlan {
-    const { project, sheet, shaper } = this.session.context();
-    const target = photoTarget(sheet, at, shaper);
-    const { replaceable } = target;
-    const chipAt = replaceable && apply(matrix, boxCentre(replaceable.box));
-    const armed = chipAt !== null && isOnChip(chipAt, pointer);
-    const chip = chipAt ? { words: TARGET_WORDS.replace, at: chipAt, armed } : null;
-    const opening = armed ? replaceable : target.opening;
-    if (opening) {
-      const edit = this.kept(opening.id, () => fillEdit(project, sheet, opening, this.photo, shaper));
-      return { edit, word: armed ? TARGET_WORDS.replace : TARGET_WORDS[target.act], select: opening.id, chip };
+  /** @param pointer - css px of the stage. */
+  plan(pointer: Point): PhotoDropPlan {
+    const context = this.session.context();
+    const at = this.viewport.toSheet(pointer);
+    const { act, opening, target } = acceptAt({ what: 'photo' }, context.sheet, at, context.shaper);
+    const chip = target && targetChip(target, context.sheet, pointer, this.viewport.matrix(), this.viewport.size());
+    if (chip?.armed && target) {
+      const word = TARGET_WORDS[target.act];
+      if (!target.opening) return { edit: this.kept('ground', () => groundEdit(context, this.photo)), word, select: null, chip };
+      return { ...this.filling(target.opening), word, chip };
     }
+    const word = dropWord(act, opening);
+    if (opening) return { ...this.filling(opening), word, chip };
     this.last = null;
-    return { edit: layEdit(project, sheet, this.photo, at, this.looseId), word: TARGET_WORDS.lay, select: this.looseId, chip };
+    return { edit: layEdit(context, this.photo, at, this.laying), word, select: this.laying.id, chip };
+  }
+
+  private filling(opening: Opening): Pick<PhotoDropPlan, 'edit' | 'select'> {
+    const edit = this.kept(opening.id, () => fillEdit(this.session.context(), opening, this.photo));
+    return { edit, select: opening.id };
   }
 
   private kept(key: string, make: () => Edit): Edit {
     if (this.last?.key !== key) this.last = { key, edit: make() };
     return this.last.edit;
   }
+}
+
+/** "Fill Arch", "Lay on top". */
+export function dropWord(act: Acceptance['act'], opening: Opening | null): string {
+  const word = act === 'fill' || act === 'replace' ? ACT_WORDS[act] : ACT_WORDS.lay;
+  return opening ? `${word} ${opening.name}` : word;
 }

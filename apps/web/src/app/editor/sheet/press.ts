@@ -1,10 +1,10 @@
-import { openingsAt, type Edit, type FaceAxes, type Opening, type Point } from '@kadrosyn/core';
+import { openingsAt, type Carried, type Edit, type FaceAxes, type Opening, type Point } from '@kadrosyn/core';
 import type { EditorSession } from '../session';
 import type { TextCaret } from '../text/text-caret';
 import { formGesture, moveGesture, photoScaleGesture, resizeGesture, turnGesture } from './box-gestures';
 import type { Gesture } from './gesture';
 import { handlesOf, photoCorners } from './handles';
-import { putInsideTarget } from './put-inside';
+import { carriedTarget } from './carried-target';
 import type { StageChip } from './stage-chip';
 import type { Viewport } from './viewport';
 
@@ -24,6 +24,8 @@ export interface Press {
   readonly types?: Opening;
   readonly pans: boolean;
   readonly movesPhoto: boolean;
+  /** What can be let go on a target on the way; undefined for handles. */
+  readonly carried?: Extract<Carried, { readonly item: unknown }>;
   last: Point;
   moved: boolean;
 }
@@ -71,6 +73,7 @@ export class Presses {
       ...(hits[0] && this.typing.isInMiddle(hits[0], sheetStart, this.viewport.zoom()) ? { types: hits[0] } : {}),
       pans: false,
       movesPhoto,
+      carried: { what: movesPhoto ? 'photo-of-opening' : 'item', item: opening },
     };
   }
 
@@ -107,11 +110,10 @@ export class Presses {
 
   /** @param at - where the pointer is, css px of the stage. */
   result(press: Press, at: Point): PressResult {
-    const sheetAt = this.viewport.toSheet(at);
-    const moved = (): Edit | null => press.gesture?.move(sheetAt) ?? null;
-    if (!press.opening || press.movesPhoto) return { edit: moved(), chip: null };
-    const target = putInsideTarget(this.session, press.opening, sheetAt, at, this.viewport.matrix());
-    const chip = target?.chip ?? null;
-    return target?.edit ? { edit: target.edit, select: target.openingId, chip } : { edit: moved(), chip };
+    const moved = (): Edit | null => press.gesture?.move(this.viewport.toSheet(at)) ?? null;
+    const target = press.carried ? carriedTarget(this.session, this.viewport, press.carried, at) : null;
+    if (!target) return { edit: moved(), chip: null };
+    const { chip, edit, select } = target;
+    return edit ? { edit, chip, ...(select ? { select } : {}) } : { edit: moved(), chip };
   }
 }

@@ -8,8 +8,11 @@ export interface DrawingWish {
   readonly file?: File;
 }
 
-/** What was chosen. */
-export interface DrawingChoice {
+/** What was chosen: its outline, or the drawing as it is. */
+export type DrawingChoice = OutlineChoice | { readonly use: 'artwork'; readonly file: File };
+
+interface OutlineChoice {
+  readonly use: 'outline';
   readonly name: string;
   readonly d: string;
   readonly proportion: number;
@@ -64,6 +67,9 @@ const MOST_BYTES = 4_000_000;
       </mat-dialog-content>
       <mat-dialog-actions align="end">
         <button type="button" class="ka-button" mat-dialog-close>Cancel</button>
+        <button type="button" class="ka-button" [disabled]="!isDrawing()" (click)="useAsArtwork()">
+          Keep its colours, as artwork
+        </button>
         <button class="ka-button next" [disabled]="!taken()">Put on the sheet</button>
       </mat-dialog-actions>
     </form>
@@ -126,7 +132,15 @@ export class DrawingDialog {
     const taken = this.taken();
     if (!taken) return;
     const name = this.name().trim() || 'My outline';
-    this.dialog.close({ name, d: taken.outline.d, proportion: this.proportion(), keep: this.keep() });
+    this.dialog.close({ use: 'outline', name, d: taken.outline.d, proportion: this.proportion(), keep: this.keep() });
+  }
+
+  /** Path data alone has no colours. */
+  readonly isDrawing = computed(() => this.source().includes('<svg'));
+
+  useAsArtwork(): void {
+    const name = `${this.name().trim() || 'Drawing'}.svg`;
+    this.dialog.close({ use: 'artwork', file: new File([this.source()], name, { type: 'image/svg+xml' }) });
   }
 
   private async takeFile(file: File): Promise<void> {

@@ -3,8 +3,22 @@ import type { Opening, Photo, Point } from '@kadrosyn/core';
 
 /** What is being dragged out of the supplies. */
 export type Supply =
-  | { readonly kind: 'photo'; readonly photo: Photo; readonly thumbnail: string }
-  | { readonly kind: 'item'; readonly name: string; readonly make: (at: Point) => Opening };
+  | {
+      readonly kind: 'photo';
+      /** Null while it is still on its way. */
+      readonly photo: () => Photo | null;
+      readonly coming?: Promise<Photo | null>;
+      readonly thumbnail: string;
+      /** It has clear places: laid on the sheet, it is artwork. */
+      readonly clear: boolean;
+    }
+  | {
+      readonly kind: 'item';
+      readonly name: string;
+      readonly make: (at: Point) => Opening;
+      /** What the item shows, where the project does not know it yet. */
+      readonly photo?: Photo;
+    };
 
 /** Where things can be let go: the sheet. Points are client px. */
 export interface DropSurface {
@@ -28,9 +42,11 @@ export class SupplyDrag {
   /**
    * Follows the pointer from its press on. A press that does not move is a click and is left alone; a touch that moves
    * sideways first scrolls the supplies.
+   * @param make - gives what is dragged, once it is.
    */
-  begin(event: PointerEvent, supply: Supply): void {
-    if (event.button !== 0) return;
+  begin(event: PointerEvent, make: () => Supply): void {
+    if (event.button !== 0 || event.ctrlKey || event.shiftKey || event.metaKey) return;
+    let supply: Supply | null = null;
     const start = { x: event.clientX, y: event.clientY };
     let dragging = false;
     const stop = new AbortController();
@@ -48,6 +64,8 @@ export class SupplyDrag {
         const far = Math.hypot(at.x - start.x, at.y - start.y);
         if (!dragging && far < 6) return;
         dragging = true;
+        // What has to be fetched is fetched only now, not for a click.
+        supply ??= make();
         this.ghost.set({ supply, at, word: this.surface?.over(supply, at) ?? null });
       },
       options,
@@ -56,7 +74,7 @@ export class SupplyDrag {
       'pointerup',
       (up) => {
         if (up.pointerId !== event.pointerId) return;
-        if (dragging) {
+        if (dragging && supply) {
           this.surface?.drop(supply, { x: up.clientX, y: up.clientY });
           // The click that follows a drag is not one.
           window.addEventListener('click', (click) => click.stopPropagation(), {

@@ -1,0 +1,55 @@
+import {
+  acceptAt,
+  layLoose,
+  movePhoto,
+  putInsideEdit,
+  swapPhotos,
+  type Carried,
+  type DropTarget,
+  type Edit,
+  type Point,
+} from '@kadrosyn/core';
+import type { EditorSession } from '../session';
+import type { StageChip } from './stage-chip';
+import { targetChip } from './target-chip';
+import type { Viewport } from './viewport';
+
+/** The target under what is being moved, and what letting go on it does. */
+export interface CarriedTarget {
+  readonly chip: StageChip;
+  /** Null while the pointer is not on the target. */
+  readonly edit: Edit | null;
+  readonly select?: string;
+}
+
+/**
+ * The target that appears where something of the sheet is moved across what could take it. Only letting go on the target does it; everywhere
+ * else the item just moves.
+ * @param pointer - css px of the stage.
+ */
+export function carriedTarget(
+  session: EditorSession,
+  viewport: Viewport,
+  carried: Extract<Carried, { readonly item: unknown }>,
+  pointer: Point,
+): CarriedTarget | null {
+  const { sheet, shaper } = session.context();
+  const { target } = acceptAt(carried, sheet, viewport.toSheet(pointer), shaper);
+  if (!target) return null;
+  const chip = targetChip(target, sheet, pointer, viewport.matrix(), viewport.size());
+  return { chip, ...(chip.armed ? editFor(session, carried, target) : { edit: null }) };
+}
+
+function editFor(
+  session: EditorSession,
+  { item }: Extract<Carried, { readonly item: unknown }>,
+  { act, opening }: DropTarget,
+): Pick<CarriedTarget, 'edit' | 'select'> {
+  const context = session.context();
+  if (!opening) {
+    const laid = layLoose(context, item);
+    return laid ? { edit: laid.edit, select: laid.id } : { edit: null };
+  }
+  const make = act === 'swap' ? swapPhotos : act === 'move-here' ? movePhoto : putInsideEdit;
+  return { edit: make(context, item, opening), select: opening.id };
+}

@@ -1,0 +1,33 @@
+import { inject, Injectable } from '@angular/core';
+import { insertItem, withPhoto, type Opening, type Photo, type Point } from '@kadrosyn/core';
+import { RecentlyUsed, type SupplyKind } from '../../interface/recently-used';
+import { EditorSession } from '../session';
+import { TextCaret } from '../text/text-caret';
+import { SupplyDrag } from './supply-drag';
+
+/** Lays new items on the sheet: by a click in its middle, by a drag where they are let go. */
+@Injectable()
+export class ItemAdder {
+  private readonly session = inject(EditorSession);
+  private readonly typing = inject(TextCaret);
+  private readonly drag = inject(SupplyDrag);
+  private readonly recent = inject(RecentlyUsed);
+
+  /** @param photo - what the item shows, for the project to know. */
+  add(kind: SupplyKind, id: string, make: (at: Point) => Opening, photo?: Photo): void {
+    this.recent.use(kind, id);
+    const { sheet, project } = this.session.context();
+    const opening = make({ x: sheet.width / 2, y: sheet.height / 2 });
+    const edit = insertItem(sheet, opening, `Add ${opening.name}`);
+    this.session.commit(photo ? withPhoto(project, photo, edit) : edit, opening.id);
+    // A new word wants its own text first.
+    if (opening.outline.type === 'lettering') this.typing.begin(opening);
+  }
+
+  begin(event: PointerEvent, kind: SupplyKind, id: string, name: string, make: (at: Point) => Opening, photo?: Photo): void {
+    this.drag.begin(event, () => {
+      this.recent.use(kind, id);
+      return { kind: 'item', name, make, ...(photo ? { photo } : {}) };
+    });
+  }
+}

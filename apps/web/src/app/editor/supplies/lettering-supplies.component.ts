@@ -1,0 +1,71 @@
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { newLettering, outlinePath, toPathData, type Opening, type Point } from '@kadrosyn/core';
+import { RecentlyUsed, recentFirst } from '../../interface/recently-used';
+import { RovingFocusDirective } from '../../interface/roving-focus.directive';
+import { ShaperLoader } from '../../lettering/shaper-loader';
+import { EditorSession } from '../session';
+import { ItemAdder } from './item-adder';
+import { LETTERINGS, makeLettering, type LetteringSupply } from './lettering-supplies';
+
+/** Ways to set a line, each shown in its own face. */
+@Component({
+  selector: 'ka-lettering-supplies',
+  imports: [RovingFocusDirective],
+  template: `
+    <div class="row" kaRovingFocus role="group" aria-label="Lettering">
+      @for (style of styles(); track style.supply.name) {
+        <button
+          class="piece lettering"
+          data-stop
+          [attr.tabindex]="$first ? 0 : -1"
+          (pointerdown)="begin($event, style.supply)"
+          (click)="click(style.supply)"
+        >
+          <svg [attr.viewBox]="style.viewBox" aria-hidden="true"><path [attr.d]="style.path" /></svg>
+          {{ style.supply.name }}
+        </button>
+      }
+    </div>
+  `,
+  styleUrl: './supply-row.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class LetteringSuppliesComponent {
+  private readonly session = inject(EditorSession);
+  private readonly adder = inject(ItemAdder);
+  private readonly faces = inject(ShaperLoader);
+  private readonly order = recentFirst(LETTERINGS, inject(RecentlyUsed).list('lettering'), ({ name }) => name);
+
+  readonly styles = computed(() => {
+    const shaper = this.session.shaper();
+    if (!shaper) return [];
+    return this.order.map((supply) => {
+      const { text, face, axes } = supply;
+      const { outline, box } = newLettering({ text, face, axes, size: 40 }, { x: 0, y: 0 }, { type: 'none' }, shaper);
+      const path = toPathData(outlinePath(outline, box.width, box.height, shaper), 1);
+      return { supply, path, viewBox: `0 0 ${box.width.toFixed(1)} ${box.height.toFixed(1)}` };
+    });
+  });
+
+  constructor() {
+    // Each style is shown in its face, which is fetched when it is first looked at.
+    void this.faces.ensure(LETTERINGS.map(({ face }) => face)).catch(() => undefined);
+  }
+
+  async click(supply: LetteringSupply): Promise<void> {
+    await this.faces.ensure([supply.face]);
+    this.adder.add('lettering', supply.name, this.maker(supply));
+  }
+
+  begin(event: PointerEvent, supply: LetteringSupply): void {
+    void this.faces.ensure([supply.face]);
+    this.adder.begin(event, 'lettering', supply.name, supply.name, this.maker(supply));
+  }
+
+  private maker(supply: LetteringSupply): (at: Point) => Opening {
+    return (at) => {
+      const { sheet, shaper } = this.session.context();
+      return makeLettering(supply, sheet, at, shaper);
+    };
+  }
+}

@@ -43,6 +43,7 @@ export * from './fit/accept.js';
 export * from './fit/photo-moves.js';
 export * from './fit/crop.js';
 export * from './fit/slots.js';
+export * from './fit/seen-part.js';
 export * from './document/trim-sheet.js';
 export * from './fit/grip.js';
 export * from './fit/loose-photo.js';

@@ -43,6 +43,7 @@ const web: FastifyPluginAsync<{ config: Config }> = async (app, { config }) => {
   app.get('/', (_request, reply) => sendPage(reply));
   // Addresses inside the application are opened by the page itself.
   app.get('/projects', (_request, reply) => sendPage(reply));
+  app.get('/templates', (_request, reply) => sendPage(reply));
   app.get('/projects/*', (_request, reply) => sendPage(reply));
 };
 

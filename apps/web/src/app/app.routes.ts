@@ -7,6 +7,11 @@ export const APP_ROUTES: Routes = [
     loadComponent: () => import('./projects/projects-page.component').then((m) => m.ProjectsPageComponent),
   },
   {
+    path: 'templates',
+    title: 'Templates · Kadrosyn',
+    loadComponent: () => import('./templates/templates-page.component').then((m) => m.TemplatesPageComponent),
+  },
+  {
     path: 'projects/:projectId',
     title: 'Kadrosyn',
     loadComponent: () => import('./editor/editor-page.component').then((m) => m.EditorPageComponent),

@@ -4,7 +4,7 @@ import type { Photo, Sheet } from '../document/project.js';
 import { areaInsideConvex, convexHull, signedArea, type Polygons } from '../geometry/polygon.js';
 import { apply } from '../geometry/matrix.js';
 import { cornersOf } from '../geometry/bounds.js';
-import { flatten } from '../geometry/path.js';
+import { flatten, type Path } from '../geometry/path.js';
 import { isWarped, outlinePath } from '../geometry/outline-path.js';
 import type { Shaper } from '../lettering/shaper.js';
 import { fillOpening, keepCovered, type Hull } from './cover.js';
@@ -12,9 +12,14 @@ import { disjoint, showFocus } from './share-visible.js';
 import { placementMatrix, type Size } from './placement.js';
 import { wholePhoto } from './whole.js';
 
-/** The true outline of an opening as polygons in its box's own frame, px of the sheet. */
+/** The true outline of an opening in its box's own frame, px of the sheet. */
+export function openingPath({ outline, box }: Pick<Opening, 'outline' | 'box'>, shaper: Shaper): Path {
+  return outlinePath(outline, box.width, box.height, shaper);
+}
+
+/** The same as polygons. */
 export function openingPolygons(opening: Opening, shaper: Shaper): Float64Array[] {
-  return flatten(outlinePath(opening.outline, opening.box.width, opening.box.height, shaper), 0.1);
+  return flatten(openingPath(opening, shaper), 0.1);
 }
 
 /** The hull that a photo has to cover. For an outline without area (a blank lettering), the box itself. */

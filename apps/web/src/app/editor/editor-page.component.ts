@@ -13,7 +13,7 @@ import {
 import { Title } from '@angular/platform-browser';
 import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
-import { facesUsed, fallbackFacesFor, type Point } from '@kadrosyn/core';
+import { emptyOpenings, facesUsed, fallbackFacesFor, type Point } from '@kadrosyn/core';
 import { faultOf } from '../api/fault';
 import { Server } from '../api/server';
 import { OwnFaces } from '../lettering/own-faces';
@@ -21,6 +21,7 @@ import { ShaperLoader } from '../lettering/shaper-loader';
 import { OwnOutlines } from '../outlines/own-outlines';
 import { PhotoLibrary } from '../photos/photo-library';
 import { PhotoLevels } from '../photos/photo-levels';
+import type { BegunState } from '../templates/begin-from-template';
 import { Arrivals } from './arrivals';
 import { runOnSelected } from './commands/run-on-selected';
 import { DepthPanelComponent } from './depth/depth-panel.component';
@@ -32,8 +33,13 @@ import { SidePanelComponent } from './panel/side-panel.component';
 import { OutlinePenComponent } from './pen/outline-pen.component';
 import { OutlinePen } from './pen/outline-pen';
 import { EditorSession } from './session';
+import { CropGuides } from './sheet/crop-guides';
 import { GripBarComponent } from './sheet/grip-bar.component';
+import { LevelLine } from './sheet/level-line';
+import { LevelLineComponent } from './sheet/level-line.component';
 import { SheetStageComponent } from './sheet/sheet-stage.component';
+import { SheetTrim } from './sheet/sheet-trim';
+import { SheetTrimComponent } from './sheet/sheet-trim.component';
 import { Viewport } from './sheet/viewport';
 import { EditorActions } from './state/editor.actions';
 import { selectExportMessage, selectMessage, selectPhase, selectSave } from './state/editor.selectors';
@@ -55,8 +61,22 @@ import { SupplyDrag } from './supplies/supply-drag';
     SuppliesPanelComponent,
     OutlinePenComponent,
     TextCaretComponent,
+    LevelLineComponent,
+    SheetTrimComponent,
   ],
-  providers: [EditorSession, Viewport, SupplyDrag, OutlinePen, TextCaret, Notices, Arrivals, PhotoPlacing],
+  providers: [
+    EditorSession,
+    Viewport,
+    SupplyDrag,
+    OutlinePen,
+    TextCaret,
+    Notices,
+    Arrivals,
+    PhotoPlacing,
+    CropGuides,
+    LevelLine,
+    SheetTrim,
+  ],
   templateUrl: './editor-page.component.html',
   styleUrl: './editor-page.component.scss',
   host: {
@@ -84,6 +104,8 @@ export class EditorPageComponent {
   private readonly outlines = inject(OwnOutlines);
   readonly pen = inject(OutlinePen);
   readonly typing = inject(TextCaret);
+  readonly level = inject(LevelLine);
+  readonly trim = inject(SheetTrim);
   private readonly stage = viewChild(SheetStageComponent);
 
   /** From the address. */
@@ -115,6 +137,9 @@ export class EditorPageComponent {
     });
     effect(() => this.registerPhotos());
     effect(() => this.showWholeOnce());
+    effect(() => {
+      if (this.ready() && this.begun) untracked(() => this.chooseFirstPlace());
+    });
     effect(() => {
       const message = this.exportMessage();
       if (message) untracked(() => this.notices.say(message));
@@ -164,6 +189,16 @@ export class EditorPageComponent {
     }
   }
 
+  /** The project was just made from a template. */
+  private begun = (inject(Router).getCurrentNavigation()?.extras.state as BegunState | undefined)?.begun === true;
+
+  /** Whoever begins from a template fills its first place first. */
+  private chooseFirstPlace(): void {
+    this.begun = false;
+    const [first] = emptyOpenings(this.session.context().sheet);
+    if (first) this.session.select(first.id);
+  }
+
   private shownWhole: string | null = null;
 
   private showWholeOnce(): void {
@@ -206,7 +241,7 @@ export class EditorPageComponent {
 
   onKey(event: KeyboardEvent): void {
     // While an outline is drawn, keys are for the pen.
-    if (this.pen.drawing()) return;
+    if (this.pen.drawing() || this.level.active() || this.trim.by()) return;
     if (!this.ready() || event.defaultPrevented || isTyping(event.target) || inMenu(event.target)) return;
     // Enter types in the selected lettering.
     const selected = this.session.selectedOpening();

@@ -1,7 +1,7 @@
 import { computed, inject, Injectable, signal, type Signal } from '@angular/core';
 import { Store } from '@ngrx/store';
 import type { Edit, Grip, GripContext, Item, ItemProperties, Opening, Project, Shaper, Sheet } from '@kadrosyn/core';
-import { changeItem } from '@kadrosyn/core';
+import { changeItem, findItem } from '@kadrosyn/core';
 import { ShaperLoader } from '../lettering/shaper-loader';
 import { droppedWords } from './commands/dropped-words';
 import { EditorActions } from './state/editor.actions';
@@ -37,7 +37,7 @@ export class EditorSession {
   /** The selected opening without the edit that is going on: gestures begin from it. */
   readonly settledOpening = computed<Opening | null>(() => {
     const id = this.selected()?.id;
-    const item = id ? this.sheet()?.items.find((candidate) => candidate.id === id) : undefined;
+    const item = id ? findItem(this.sheet()?.items ?? [], id) : undefined;
     return item?.type === 'opening' ? item : null;
   });
 
@@ -66,6 +66,10 @@ export class EditorSession {
 
   select(itemId: string | null): void {
     this.store.dispatch(EditorActions.select({ itemId }));
+  }
+
+  showSheet(sheetId: string): void {
+    this.store.dispatch(EditorActions.showSheet({ sheetId }));
   }
 
   setGrip(grip: Grip): void {

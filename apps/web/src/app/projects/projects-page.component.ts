@@ -13,6 +13,7 @@ import { sizeWords, timeWords } from '../interface/sheet-words';
 import { Theme } from '../interface/theme';
 import { ShaperLoader } from '../lettering/shaper-loader';
 import { PhotoLibrary } from '../photos/photo-library';
+import { TemplateRowComponent } from '../templates/template-row.component';
 import { ExactSizeDialog } from './exact-size.dialog';
 import { RenameDialog } from '../interface/rename.dialog';
 import { SHEET_PRESETS, type SheetPreset } from './sheet-presets';
@@ -22,7 +23,7 @@ const LONGEST_SIDE = 2400;
 
 /** All projects, and the ways to begin a new one. */
 @Component({
-  imports: [RouterLink, MatMenuModule, IconComponent],
+  imports: [RouterLink, MatMenuModule, IconComponent, TemplateRowComponent],
   templateUrl: './projects-page.component.html',
   styleUrl: './projects-page.component.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -136,6 +137,10 @@ export class ProjectsPageComponent {
     });
   }
 
+  say(message: string): void {
+    this.notices.open(message, 'Close', { duration: 15_000 });
+  }
+
   private open(id: string): void {
     void this.router.navigate(['/projects', id]);
   }
@@ -144,7 +149,7 @@ export class ProjectsPageComponent {
     try {
       await work();
     } catch (error) {
-      this.notices.open(faultOf(error).message, 'Close', { duration: 15_000 });
+      this.say(faultOf(error).message);
     }
   }
 }

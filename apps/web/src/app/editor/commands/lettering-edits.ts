@@ -23,11 +23,17 @@ export function letteringEdit(context: GripContext, opening: Opening, outline: L
   return changeItem(context.sheet, opening, letteringProperties(context, opening, outline), name);
 }
 
-/** Another text. The name of the opening follows the text until it was chosen by hand. */
+/** Another text: a sample is then one's own. The name of the opening follows the text until it was chosen by hand. */
 export function textEdit(context: GripContext, opening: Opening, outline: LetteringOutline): Edit {
   const before = nameFor(letteringText(opening.outline as LetteringOutline));
   const named = opening.name === before ? { name: nameFor(letteringText(outline)) } : {};
-  return changeItem(context.sheet, opening, { ...letteringProperties(context, opening, outline), ...named }, 'Edit text');
+  const slot = opening.slot?.sample ? { slot: { ...opening.slot, sample: false } } : {};
+  return changeItem(
+    context.sheet,
+    opening,
+    { ...letteringProperties(context, opening, outline), ...named, ...slot },
+    'Edit text',
+  );
 }
 
 /** What an opening is called after its text. */

@@ -18,6 +18,7 @@ export class DepthPanelComponent {
   readonly session = inject(EditorSession);
   /** From front to back. */
   readonly slabs = computed(() => this.session.shownSheet()?.items.toReversed() ?? []);
+  readonly sheets = computed(() => this.session.project()?.sheets ?? []);
   readonly background = computed(() => {
     const fill = this.session.shownSheet()?.background;
     return fill?.type === 'colour' ? fill.colour : null;

@@ -3,7 +3,11 @@ import { MatMenuModule } from '@angular/material/menu';
 import { MatTooltipModule } from '@angular/material/tooltip';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
-import { changeProject } from '@kadrosyn/core';
+import { MatDialog } from '@angular/material/dialog';
+import { asTemplate, changeProject, samplesLeft, type Opening, type Project } from '@kadrosyn/core';
+import { firstValueFrom } from 'rxjs';
+import { faultOf } from '../../api/fault';
+import { Server } from '../../api/server';
 import { sheetSize } from '@kadrosyn/render';
 import { IconComponent } from '../../interface/icon.component';
 import { Theme } from '../../interface/theme';
@@ -12,6 +16,9 @@ import { EditorSession } from '../session';
 import { EditorActions } from '../state/editor.actions';
 import { selectExporting, selectExportSettings, selectRedoName, selectSave, selectUndoName } from '../state/editor.selectors';
 import type { ExportSettings } from '../state/editor.state';
+import { Notices } from '../notices';
+import { SamplesDialog, type SamplesChoice } from './samples.dialog';
+import { TemplateDialog, type TemplateWish } from './template.dialog';
 
 const SCALES = [0.5, 1, 2, 3] as const;
 
@@ -28,6 +35,9 @@ export class EditorHeaderComponent {
   readonly theme = inject(Theme);
   private readonly store = inject(Store);
   private readonly library = inject(PhotoLibrary);
+  private readonly dialogs = inject(MatDialog);
+  private readonly server = inject(Server);
+  private readonly notices = inject(Notices);
   readonly undoName = this.store.selectSignal(selectUndoName);
   readonly redoName = this.store.selectSignal(selectRedoName);
   readonly settings = this.store.selectSignal(selectExportSettings);
@@ -81,8 +91,39 @@ export class EditorHeaderComponent {
     this.store.dispatch(EditorActions.setExportSettings({ settings: { ...this.settings(), ...change } }));
   }
 
-  export(): void {
+  /** Samples that the export would show; they are counted beside the button all the time. */
+  readonly samples = computed<readonly Opening[]>(() => {
+    const [project, sheet] = [this.session.project(), this.session.sheet()];
+    if (!project || !sheet) return [];
+    return samplesLeft({ ...project, sheets: [sheet] }).map(({ opening }) => opening);
+  });
+
+  async export(): Promise<void> {
+    if (this.samples().length > 0 && !(await this.wantsSamples())) return;
     this.store.dispatch(EditorActions.exportWanted());
+  }
+
+  /** Lists what is still a sample; true when it is to be exported all the same. */
+  private async wantsSamples(): Promise<boolean> {
+    const asked = this.dialogs.open<SamplesDialog, readonly Opening[], SamplesChoice>(SamplesDialog, { data: this.samples() });
+    const choice = await firstValueFrom(asked.afterClosed());
+    if (typeof choice === 'object') this.session.select(choice.goTo.id);
+    return choice === 'export';
+  }
+
+  async saveAsTemplate(): Promise<void> {
+    const project = this.session.project();
+    if (!project) return;
+    const asked = this.dialogs.open<TemplateDialog, Project, TemplateWish>(TemplateDialog, { data: project, maxWidth: 640 });
+    const wish = await firstValueFrom(asked.afterClosed());
+    if (!wish) return;
+    const { name, words, hints } = wish;
+    try {
+      await this.server.addTemplate({ name, words, document: asTemplate(project, hints) });
+      this.notices.say(`The template ${name} was saved. You find it under Templates.`);
+    } catch (error) {
+      this.notices.say(`The template was not saved. ${faultOf(error).message}`);
+    }
   }
 
   cancelExport(): void {

@@ -21,11 +21,14 @@ import {
 } from '@kadrosyn/core';
 import { IconComponent } from '../../interface/icon.component';
 import { NumberFieldComponent } from '../../interface/number-field.component';
-import { takeOutEdit } from '../commands/photo-edits';
 import { EditorSession } from '../session';
+import { CropSectionComponent } from './crop-section.component';
+import { DrawingColoursComponent } from './drawing-colours.component';
 import { LengthFieldComponent } from './length-field.component';
+import { PhotoMovesComponent } from './photo-moves.component';
 import { PlainFillComponent } from './plain-fill.component';
 import { ShareSectionComponent } from './share-section.component';
+import { SlotSectionComponent } from './slot-section.component';
 
 /** Printed pictures look soft below this, dots per inch; screens have fewer. */
 const GOOD_PRINT = 200;
@@ -41,6 +44,10 @@ const SLIDER_REACH = 5;
     LengthFieldComponent,
     PlainFillComponent,
     ShareSectionComponent,
+    DrawingColoursComponent,
+    PhotoMovesComponent,
+    CropSectionComponent,
+    SlotSectionComponent,
     IconComponent,
   ],
   templateUrl: './fit-tab.component.html',
@@ -51,6 +58,8 @@ export class FitTabComponent {
   readonly session = inject(EditorSession);
   readonly opening = input.required<Opening>();
 
+  readonly isDrawing = computed(() => this.opening().fill.type === 'drawing');
+  readonly canBeCropped = computed(() => ['rectangle', 'ellipse', 'arch'].includes(this.opening().outline.type));
   readonly isPlain = computed(() => ['colour', 'gradient'].includes(this.opening().fill.type));
 
   /** The photo and what there is to say about how it lies; null without a photo. */
@@ -136,10 +145,6 @@ export class FitTabComponent {
   mirror(): void {
     const placement = this.settledPlacement();
     this.session.commit(this.placementEdit({ ...placement, flipX: !placement.flipX }, 'Mirror'));
-  }
-
-  takeOut(): void {
-    this.session.commit(takeOutEdit(this.session.context().sheet, this.settled()));
   }
 
   clearColour(): void {

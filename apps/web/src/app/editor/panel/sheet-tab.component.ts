@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/c
 import { changeSheet, type Edit } from '@kadrosyn/core';
 import { ColourFieldComponent } from '../../interface/colour-field.component';
 import { EditorSession } from '../session';
+import { SheetTrim } from '../sheet/sheet-trim';
 import { LengthFieldComponent } from './length-field.component';
 
 const MOST_PX = 30_000;
@@ -23,6 +24,13 @@ const MOST_PX = 30_000;
           <ka-length-field label="Height" [least]="0.1" [value]="sheet.height" (changed)="resize('height', $event)" />
         </div>
       </div>
+      <div class="choices"><button class="ka-button" (click)="trim.begin()">Trim the sheet…</button></div>
+      @if (ground(); as photo) {
+        <div>
+          <h3>Background</h3>
+          <p class="hint">{{ photo }}</p>
+        </div>
+      }
       <ka-colour-field
         label="Sheet colour"
         [value]="colour()"
@@ -43,6 +51,12 @@ export class SheetTabComponent {
   readonly session = inject(EditorSession);
   readonly sheet = this.session.shownSheet;
   readonly swatches = computed(() => this.session.project()?.swatches ?? []);
+  readonly trim = inject(SheetTrim);
+  /** The name of the photo that is the ground. */
+  readonly ground = computed(() => {
+    const fill = this.sheet()?.background;
+    return fill?.type === 'photo' ? (this.session.shownProject()?.photos[fill.photoId]?.name ?? null) : null;
+  });
   readonly colour = computed(() => {
     const fill = this.sheet()?.background;
     return fill?.type === 'colour' ? fill.colour : '';

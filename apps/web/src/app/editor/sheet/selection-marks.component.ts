@@ -11,6 +11,7 @@ import {
   type Point,
 } from '@kadrosyn/core';
 import { EditorSession } from '../session';
+import { CropGuides, guideLines } from './crop-guides';
 import { handlesOf, photoCorners, type BoxHandle } from './handles';
 import { Viewport } from './viewport';
 
@@ -37,6 +38,7 @@ interface PlacedHandle {
 export class SelectionMarksComponent {
   private readonly session = inject(EditorSession);
   private readonly viewport = inject(Viewport);
+  private readonly cropGuides = inject(CropGuides);
   readonly opening = input.required<Opening>();
   readonly locked = input(false);
 
@@ -49,6 +51,14 @@ export class SelectionMarksComponent {
     // Letters are marked by their box: their own edges would be hidden under so many lines.
     const shape = outline.type === 'lettering' ? ({ type: 'rectangle', radii: [0, 0, 0, 0] } as const) : outline;
     return toPathData(transformPath(this.frame(), outlinePath(shape, box.width, box.height, shaper)), 1);
+  });
+
+  /** Lines to compose by, over the selected photo. */
+  readonly guides = computed(() => {
+    const { box, fill } = this.opening();
+    const { a, b, c, d, e, f } = this.frame();
+    const lines = fill.type === 'photo' ? guideLines(this.cropGuides.shown(), box.width, box.height) : '';
+    return lines && { lines, transform: `matrix(${[a, b, c, d, e, f].join(' ')})` };
   });
 
   readonly isText = computed(() => this.opening().outline.type === 'lettering');

@@ -28,6 +28,7 @@ import { Pinch } from './pinch';
 import { CLICK_REACH, Presses, type Press, type PressResult } from './press';
 import { PhotoWheel } from './photo-wheel';
 import { SelectionMarksComponent } from './selection-marks.component';
+import { SlotMarksComponent } from './slot-marks.component';
 import type { StageChip } from './stage-chip';
 import { SupplyDrops } from './supply-drops';
 import { Viewport } from './viewport';
@@ -35,7 +36,7 @@ import { Viewport } from './viewport';
 /** The sheet on its mat: drawing, selecting, moving, dropping. */
 @Component({
   selector: 'ka-sheet-stage',
-  imports: [SelectionMarksComponent],
+  imports: [SelectionMarksComponent, SlotMarksComponent],
   templateUrl: './sheet-stage.component.html',
   styleUrl: './sheet-stage.component.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -83,6 +84,8 @@ export class SheetStageComponent {
     const opening = this.session.selectedOpening();
     return opening && this.session.shaper() && !opening.hidden && !this.pen.drawing() && !this.typing.opening() ? opening : null;
   });
+
+  readonly showsSlots = computed(() => this.session.shaper() !== null && !this.pen.drawing() && !this.typing.opening());
 
   private readonly overText = signal(false);
   readonly cursor = computed(() => (this.panning() || this.spaceHeld() ? 'grab' : this.overText() ? 'text' : 'default'));

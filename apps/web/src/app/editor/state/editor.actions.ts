@@ -28,6 +28,7 @@ export const EditorActions = createActionGroup({
     undo: emptyProps(),
     redo: emptyProps(),
     select: props<{ itemId: string | null }>(),
+    'show sheet': props<{ sheetId: string }>(),
     'set grip': props<{ grip: Grip }>(),
     'set tab': props<{ tab: PanelTab }>(),
     /** Send what is unsaved now. */

@@ -49,6 +49,7 @@ export const editorFeature = createFeature({
     on(EditorActions.undo, (state): EditorState => stepped(state, undo)),
     on(EditorActions.redo, (state): EditorState => stepped(state, redo)),
     on(EditorActions.select, (state, { itemId }): EditorState => withSelection(state, itemId)),
+    on(EditorActions.showSheet, (state, { sheetId }): EditorState => onSheet(state, sheetId)),
     on(EditorActions.setGrip, (state, { grip }): EditorState => ({ ...state, grip })),
     on(EditorActions.setTab, (state, { tab }): EditorState => ({ ...state, tab })),
     on(EditorActions.saving, (state): EditorState => ({ ...state, save: { ...state.save, state: 'saving', message: null } })),
@@ -86,9 +87,22 @@ export const editorFeature = createFeature({
 function stepped(state: EditorState, take: typeof undo): EditorState {
   const step = state.project && take(state.project, state.history);
   if (!step) return state;
-  const next = withStep(state, step);
+  const next = withStep(onSheet(state, sheetOf(step)), step);
   const { selectedId, project } = next;
   return selectedId && project && !isOnASheet(project, selectedId) ? withSelection(next, null) : next;
+}
+
+/** Another sheet is shown, with nothing selected on it. */
+function onSheet(state: EditorState, sheetId: string | null): EditorState {
+  const shown = state.sheetId ?? state.project?.sheets[0]?.id;
+  if (sheetId === null || sheetId === shown) return state;
+  return withSelection({ ...state, sheetId, preview: null }, null);
+}
+
+/** The sheet that a step changes: what is taken back is to be seen. */
+function sheetOf({ edit }: Step): string | null {
+  for (const operation of edit.operations) if ('sheetId' in operation) return operation.sheetId;
+  return null;
 }
 
 function withStep(state: EditorState, step: Step): EditorState {

@@ -1,4 +1,4 @@
-import { findItem } from '@kadrosyn/core';
+import { findItem, type Project, type Sheet } from '@kadrosyn/core';
 import { createSelector } from '@ngrx/store';
 import { editorFeature, shownProject } from './editor.reducer';
 
@@ -20,9 +20,13 @@ export const selectShownProject = createSelector(editorFeature.selectProject, se
   shownProject({ project, preview }),
 );
 
-/** The one sheet that there is until sheets can be added. */
-export const selectSheet = createSelector(selectProject, (project) => project?.sheets[0] ?? null);
-export const selectShownSheet = createSelector(selectShownProject, (project) => project?.sheets[0] ?? null);
+/** The sheet that is shown, as it is kept and with the edit that is going on. */
+export const selectSheet = createSelector(selectProject, editorFeature.selectSheetId, sheetOf);
+export const selectShownSheet = createSelector(selectShownProject, editorFeature.selectSheetId, sheetOf);
+
+function sheetOf(project: Project | null, id: string | null): Sheet | null {
+  return project?.sheets.find((sheet) => sheet.id === id) ?? project?.sheets[0] ?? null;
+}
 
 /** The selected item as it is shown. */
 export const selectSelected = createSelector(selectShownSheet, editorFeature.selectSelectedId, (sheet, id) =>

@@ -22,6 +22,8 @@ export interface EditorState {
   readonly history: History;
   /** An edit that is going on: it is shown, but not yet part of the project. */
   readonly preview: Edit | null;
+  /** The sheet that is shown; the first one when null. */
+  readonly sheetId: string | null;
   readonly selectedId: string | null;
   readonly grip: Grip;
   readonly tab: PanelTab;
@@ -46,6 +48,7 @@ export const INITIAL_STATE: EditorState = {
   project: null,
   history: EMPTY_HISTORY,
   preview: null,
+  sheetId: null,
   selectedId: null,
   grip: 'both',
   tab: 'fit',

@@ -6,6 +6,7 @@ import { faultOf } from '../../api/fault';
 import { Server } from '../../api/server';
 import { EditorActions } from './editor.actions';
 import { editorFeature } from './editor.reducer';
+import { selectSheet } from './editor.selectors';
 import type { EditorState } from './editor.state';
 
 const POLL = 200;
@@ -27,8 +28,9 @@ export const exportSheet = createEffect(
 
 async function exportOnce(store: Store, server: Server) {
   const state = await saved(store);
-  const { exportSettings, projectId, project } = state;
-  const wish = { sheetId: project!.sheets[0]!.id, ...exportSettings };
+  const { exportSettings, projectId } = state;
+  const { id: sheetId } = (await firstValueFrom(store.select(selectSheet)))!;
+  const wish = { sheetId, ...exportSettings };
   let status = await server.requestExport(projectId!, wish);
   while (status.state === 'waiting' || status.state === 'running') {
     const { exporting } = await current(store);

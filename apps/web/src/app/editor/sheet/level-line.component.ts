@@ -1,0 +1,102 @@
+import { ChangeDetectionStrategy, Component, ElementRef, inject, signal } from '@angular/core';
+import type { Point } from '@kadrosyn/core';
+import { LevelLine } from './level-line';
+import { Viewport } from './viewport';
+
+/** Shorter lines are a slip of the hand, css px. */
+const SHORTEST = 12;
+
+/** Lies over the stage while a line is drawn along what should be level. */
+@Component({
+  selector: 'ka-level-line',
+  template: `
+    <svg (pointerdown)="begin($event)" (pointermove)="move($event)" (pointerup)="finish($event)" (pointercancel)="cancel()">
+      @if (line(); as drawn) {
+        <line class="under" [attr.x1]="drawn.from.x" [attr.y1]="drawn.from.y" [attr.x2]="drawn.to.x" [attr.y2]="drawn.to.y" />
+        <line [attr.x1]="drawn.from.x" [attr.y1]="drawn.from.y" [attr.x2]="drawn.to.x" [attr.y2]="drawn.to.y" />
+      }
+    </svg>
+    <p role="status">
+      Draw a line along what should be level or upright.
+      <button class="ka-button" (click)="level.end()">Cancel</button>
+    </p>
+  `,
+  styles: `
+    :host,
+    svg {
+      position: absolute;
+      inset: 0;
+      width: 100%;
+      height: 100%;
+    }
+    svg {
+      cursor: crosshair;
+      touch-action: none;
+    }
+    line {
+      stroke: #cf4a22;
+      stroke-width: 2;
+    }
+    .under {
+      stroke: #fbf8f1;
+      stroke-width: 4.5;
+    }
+    p {
+      position: absolute;
+      top: 12px;
+      left: 50%;
+      display: flex;
+      align-items: center;
+      gap: 12px;
+      margin: 0;
+      padding: 6px 8px 6px 14px;
+      translate: -50%;
+      white-space: nowrap;
+      background: var(--paper);
+      border: 1px solid var(--rule);
+      border-radius: var(--radius);
+    }
+  `,
+  host: { '(document:keydown.escape)': 'onEscape($event)' },
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class LevelLineComponent {
+  readonly level = inject(LevelLine);
+  private readonly viewport = inject(Viewport);
+  private readonly host = inject<ElementRef<HTMLElement>>(ElementRef);
+  readonly line = signal<{ readonly from: Point; readonly to: Point } | null>(null);
+
+  begin(event: PointerEvent): void {
+    (event.currentTarget as Element).setPointerCapture(event.pointerId);
+    const at = this.at(event);
+    this.line.set({ from: at, to: at });
+  }
+
+  move(event: PointerEvent): void {
+    const drawn = this.line();
+    if (drawn) this.line.set({ from: drawn.from, to: this.at(event) });
+  }
+
+  finish(event: PointerEvent): void {
+    const drawn = this.line();
+    this.line.set(null);
+    if (!drawn) return;
+    const to = this.at(event);
+    if (Math.hypot(to.x - drawn.from.x, to.y - drawn.from.y) < SHORTEST) return;
+    this.level.finish(this.viewport.toSheet(drawn.from), this.viewport.toSheet(to));
+  }
+
+  cancel(): void {
+    this.line.set(null);
+  }
+
+  onEscape(event: Event): void {
+    event.preventDefault();
+    this.level.end();
+  }
+
+  private at(event: PointerEvent): Point {
+    const { left, top } = this.host.nativeElement.getBoundingClientRect();
+    return { x: event.clientX - left, y: event.clientY - top };
+  }
+}

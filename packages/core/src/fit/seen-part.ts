@@ -1,0 +1,55 @@
+import type { DrawingFill } from '../document/fill.js';
+import { openingsOf } from '../document/find-item.js';
+import type { Item, Opening } from '../document/item.js';
+import type { Sheet } from '../document/project.js';
+import { intersect } from '../geometry/bounds.js';
+import { boxBounds, boxMatrix } from '../geometry/box.js';
+import { combined } from '../geometry/combine.js';
+import { multiply, scaling } from '../geometry/matrix.js';
+import { readPathData } from '../geometry/path-data.js';
+import { flatten, transformPath, type Path } from '../geometry/path.js';
+import type { Shaper } from '../lettering/shaper.js';
+import { openingPath } from './opening-fit.js';
+
+/** Layers and colours of at least this strength hide what lies below. */
+const HIDES = 0.9;
+/** How far a flattened curve may be from the true one, px of the sheet. */
+const FINE = 0.25;
+
+/**
+ * The part of an opening that can be seen under what lies over it, px of the sheet; null where nothing hides any of it. What hides is told
+ * by form: shapes in a solid colour or with a photo, and the solid layers of artwork. Pictures with a clear ground and letters are passed over.
+ */
+export function seenPart(sheet: Sheet, opening: Opening, shaper: Shaper): Path | null {
+  const order = [...openingsOf(visible(sheet.items))];
+  const at = order.findIndex(({ id }) => id === opening.id);
+  if (at < 0) return null;
+  const own = boxBounds(opening.box);
+  const over = order.slice(at + 1).filter((item) => intersect(boxBounds(item.box), own) !== null);
+  const hidden = over.flatMap((item) => hiding(item, shaper));
+  if (hidden.length === 0) return null;
+  const whole = flatten(transformPath(boxMatrix(opening.box), openingPath(opening, shaper)), FINE);
+  return combined('subtract', whole, hidden);
+}
+
+/** Areas of an item that hide what lies below, px of the sheet. */
+function hiding(item: Opening, shaper: Shaper): Float64Array[] {
+  const { fill, finish, outline, kind } = item;
+  if ((finish.opacity ?? 1) < HIDES || (finish.blend ?? 'normal') !== 'normal' || outline.type === 'lettering') return [];
+  if (fill.type === 'drawing') return solidLayers(item, fill);
+  const isSolid = fill.type === 'colour' ? fill.colour.length === 7 : fill.type === 'photo' && kind !== 'artwork';
+  return isSolid ? flatten(transformPath(boxMatrix(item.box), openingPath(item, shaper)), FINE) : [];
+}
+
+function solidLayers({ box }: Opening, { layers }: DrawingFill): Float64Array[] {
+  const toSheet = multiply(boxMatrix(box), scaling(box.width, box.height));
+  return layers
+    .filter(({ strength = 1, fade }) => !fade && strength >= HIDES)
+    .flatMap(({ d }) => flatten(transformPath(toSheet, readPathData(d).path), FINE));
+}
+
+function visible(items: readonly Item[]): readonly Item[] {
+  return items
+    .filter(({ hidden }) => !hidden)
+    .map((item) => (item.type === 'group' ? { ...item, items: visible(item.items) } : item));
+}

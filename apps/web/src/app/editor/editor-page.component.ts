@@ -138,7 +138,7 @@ export class EditorPageComponent {
     effect(() => this.registerPhotos());
     effect(() => this.showWholeOnce());
     effect(() => {
-      if (this.ready() && this.begun) untracked(() => this.chooseFirstPlace());
+      if (this.ready() && this.begun) untracked(() => this.chooseMainPlace());
     });
     effect(() => {
       const message = this.exportMessage();
@@ -192,11 +192,12 @@ export class EditorPageComponent {
   /** The project was just made from a template. */
   private begun = (inject(Router).getCurrentNavigation()?.extras.state as BegunState | undefined)?.begun === true;
 
-  /** Whoever begins from a template fills its first place first. */
-  private chooseFirstPlace(): void {
+  /** Whoever begins from a template fills its main place first. */
+  private chooseMainPlace(): void {
     this.begun = false;
-    const [first] = emptyOpenings(this.session.context().sheet);
-    if (first) this.session.select(first.id);
+    const places = emptyOpenings(this.session.context().sheet);
+    const [largest] = places.sort((a, b) => b.box.width * b.box.height - a.box.width * a.box.height);
+    if (largest) this.session.select(largest.id);
   }
 
   private shownWhole: string | null = null;

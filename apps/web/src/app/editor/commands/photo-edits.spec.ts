@@ -1,6 +1,7 @@
 import {
   applyEdit,
   marksDropped,
+  putInsideEdit,
   newProject,
   newShapedOpening,
   type Opening,
@@ -9,7 +10,8 @@ import {
   type Shaper,
 } from '@kadrosyn/core';
 import { describe, expect, it } from 'vitest';
-import { fillEdit, putInsideEdit } from './photo-edits';
+import { droppedWords } from './dropped-words';
+import { fillEdit, groundEdit, laidBy, layEdit, takeOutEdit, withdrawEdit } from './photo-edits';
 
 // A rectangle needs no faces.
 const shaper = {} as Shaper;
@@ -50,9 +52,11 @@ const made = newProject('Test', { width: 400, height: 300, unit: 'px' });
 const sheet = { ...made.sheets[0]!, items: [hero, loose], crossings: [crossing] };
 const project: Project = { ...made, photos: { one: photo('one'), two: photo('two') }, sheets: [sheet] };
 
+const context = { project, sheet, photos: project.photos, shaper };
+
 describe('putting a photo into an opening', () => {
   it('keeps the rules, drops the marks of the old photo, and fills the slot for good', () => {
-    const edit = fillEdit(project, sheet, hero, photo('two'), shaper);
+    const edit = fillEdit(context, hero, photo('two'));
     expect(edit.name).toBe('Replace photo in hero');
     expect(marksDropped(edit)).toBe(2);
     const after = applyEdit(project, edit).sheets[0]!;
@@ -65,9 +69,61 @@ describe('putting a photo into an opening', () => {
   });
 
   it('takes a loose photo of the sheet, whose crossings go with it', () => {
-    const after = applyEdit(project, putInsideEdit(project, sheet, loose, hero, shaper)!).sheets[0]!;
+    const after = applyEdit(project, putInsideEdit(context, loose, hero)!).sheets[0]!;
     expect(after.items).toHaveLength(1);
     expect(after.items[0]).toMatchObject({ fill: { photoId: 'two' } });
     expect(after.crossings).toEqual([]);
+  });
+});
+
+describe('laying a photo', () => {
+  const fresh = photo('new');
+
+  it('is on top, on the sheet, and adds the photo to the project', () => {
+    const edit = layEdit(context, fresh, { x: 900, y: -50 });
+    const after = applyEdit(project, edit);
+    expect(after.photos['new']).toEqual(fresh);
+    const laid = after.sheets[0]!.items.at(-1)!;
+    expect(laid.id).toBe(laidBy(edit));
+    if (laid.type !== 'opening') throw new Error('no opening');
+    expect([laid.kind, laid.box.x + laid.box.width / 2, laid.box.y + laid.box.height / 2]).toEqual(['loose', 400, 0]);
+  });
+
+  it('with a clear ground makes it artwork', () => {
+    const edit = layEdit(context, fresh, { x: 10, y: 10 }, { kind: 'artwork', id: 'mine' });
+    expect(applyEdit(project, edit).sheets[0]!.items.at(-1)).toMatchObject({ id: 'mine', kind: 'artwork' });
+  });
+
+  it('under everything replaces only the background', () => {
+    const after = applyEdit(project, groundEdit(context, fresh)).sheets[0]!;
+    expect(after.background).toMatchObject({ type: 'photo', photoId: 'new' });
+    expect(after.items).toEqual(sheet.items);
+  });
+});
+
+describe('taking a photo out', () => {
+  it('leaves the opening, which is no sample any more', () => {
+    const [after] = applyEdit(project, takeOutEdit(sheet, hero)).sheets[0]!.items;
+    expect(after).toMatchObject({ id: 'hero', fill: { type: 'none' }, slot: { hint: 'You', sample: false } });
+  });
+
+  it('that could not be stored leaves all its openings', () => {
+    const after = applyEdit(project, withdrawEdit(project, sheet, photo('two'))!);
+    expect(after.sheets[0]!.items).toHaveLength(2);
+    expect(after.sheets[0]!.items[1]).toMatchObject({ fill: { type: 'none' } });
+    expect(after.photos).not.toHaveProperty('two');
+    expect(withdrawEdit(project, sheet, photo('three'))).toBeNull();
+  });
+});
+
+describe('what is said after a replacement', () => {
+  it('names marks, a missing cutout and a shared photo; otherwise nothing', () => {
+    const bare = { ...photo('two'), cutouts: [] };
+    expect(droppedWords(fillEdit(context, hero, bare))).toBe(
+      '2 marks that were drawn on the old photo do not fit the new one and are gone. The rules stay. The new photo has no cutout yet, so it shows whole.',
+    );
+    const shared = opening('shared', { fill: { type: 'photo', photoId: 'one', placement: 'together' } });
+    expect(droppedWords(fillEdit(context, shared, photo('two')))).toContain('no longer looks at the photo that it shared');
+    expect(droppedWords(fillEdit(context, loose, photo('one')))).toBe('');
   });
 });

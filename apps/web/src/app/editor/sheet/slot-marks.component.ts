@@ -20,6 +20,9 @@ import { Viewport } from './viewport';
 /** Slots narrower than this on the screen have no room for words, css px. */
 const ROOM = 130;
 
+/** Marks stand so far inside their slot, css px: its edges are for handles. */
+const INSET = 10;
+
 /** What is seen while working and never exported: places that wait to be filled, samples, folds, and what overlays leave free. */
 @Component({
   selector: 'ka-slot-marks',
@@ -64,9 +67,8 @@ export class SlotMarksComponent {
           hint: opening.slot!.hint,
           sample: opening.slot!.sample,
           wide: width >= ROOM || isSelected,
-          // Beside the middle, where a tab for stretching is.
-          x: isText ? x : x + Math.min(width * 0.22, 90),
-          y,
+          x: isText ? x : x + INSET,
+          y: isText ? y : y + INSET,
         };
       });
   });

@@ -1,56 +1,16 @@
-import { newProject, newShapedOpening, type Opening, type OpeningKind, type Shaper } from '@kadrosyn/core';
+import { newShapedOpening, type Opening, type OpeningKind } from '@kadrosyn/core';
 import { describe, expect, it } from 'vitest';
 import { keyCommand } from '../editor-keys';
 import { hexOf } from '../../interface/colour-field.component';
 import { sizeWords, timeWords } from '../../interface/sheet-words';
-import { photoTarget } from './photo-target';
 import { deleteWord } from './item-edits';
 
-// Shapes need no letters.
-const shaper = {} as Shaper;
 const placement = { x: 50, y: 50, scale: 1, turn: 0, flipX: false, flipY: false };
 const photo = { type: 'photo', photoId: 'p', placement } as const;
 
 function opening(kind: OpeningKind, change: Partial<Opening> = {}): Opening {
   return { ...newShapedOpening(kind, { type: 'ellipse' }, { x: 50, y: 50 }, 80, 80), id: kind, kind, ...change };
 }
-
-function at(...items: Opening[]) {
-  const [sheet] = newProject('x', { width: 100, height: 100, unit: 'px' }).sheets;
-  const { act, opening: taken, replaceable } = photoTarget({ ...sheet!, items }, { x: 50, y: 50 }, shaper);
-  return { act, taken: taken?.id ?? null, replaceable: replaceable?.id ?? null };
-}
-
-describe('what accepts a photo', () => {
-  it('an empty shaped opening and a slot with its sample take it at once', () => {
-    expect(at(opening('shaped'))).toEqual({ act: 'fill', taken: 'shaped', replaceable: null });
-    const slot = opening('shaped', { fill: photo, slot: { hint: 'Your mug', sample: true } });
-    expect(at(slot).act).toBe('fill');
-  });
-
-  it('a filled shaped opening takes it as a replacement', () => {
-    expect(at(opening('shaped', { fill: photo }))).toEqual({ act: 'replace', taken: 'shaped', replaceable: null });
-  });
-
-  it('a loose picture never swallows it, but offers to be replaced', () => {
-    expect(at(opening('loose', { fill: photo }))).toEqual({ act: 'lay', taken: null, replaceable: 'loose' });
-  });
-
-  it('artwork above lets it through to the slot below', () => {
-    expect(at(opening('shaped'), opening('artwork', { fill: photo }))).toEqual({
-      act: 'fill',
-      taken: 'shaped',
-      replaceable: null,
-    });
-    expect(at(opening('artwork', { fill: photo })).act).toBe('lay');
-  });
-
-  it('the background, locked and hidden items never do', () => {
-    expect(at()).toEqual({ act: 'lay', taken: null, replaceable: null });
-    expect(at(opening('shaped', { locked: true })).act).toBe('lay');
-    expect(at(opening('shaped', { hidden: true })).act).toBe('lay');
-  });
-});
 
 describe('words and keys', () => {
   it('Delete follows the grip', () => {

@@ -73,10 +73,10 @@ test('shapes are found by search and by kind; a bad drawing is refused in words'
   await editor.begin('Badge');
   await editor.tab('Shapes');
   await editor.supplies.getByRole('searchbox').fill('oval');
-  await expect(editor.supplies.locator('.shape')).toHaveText(['Ellipse']);
+  await expect(editor.supplies.locator('.piece')).toHaveText(['Ellipse']);
   await editor.supplies.getByRole('searchbox').fill('');
   await editor.supplies.getByRole('radio', { name: 'Paper' }).click();
-  await expect(editor.supplies.locator('.shape')).toHaveText(['Ticket', 'Torn paper', 'Speech']);
+  await expect(editor.supplies.locator('.piece')).toHaveText(['Ticket', 'Torn paper', 'Speech']);
   await editor.supplies.getByRole('button', { name: 'From a drawing…' }).click();
   const dialog = page.getByRole('dialog');
   await dialog.getByLabel('Code of the drawing').fill('<svg><g><path d="M0 0');

@@ -31,7 +31,7 @@ test('three bad uploads are explained and leave nothing behind, the good one arr
   const huge = await sharp({ create: { width: 12_000, height: 11_000, channels: 3, background: '#888888' } })
     .png()
     .toBuffer();
-  const input = editor.supplies.locator('input[type=file]');
+  const input = editor.supplies.locator('input[type=file][multiple]');
   await input.setInputFiles([
     { name: 'letter.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('Dear kiln, …') },
     { name: 'cut off.jpg', mimeType: 'image/jpeg', buffer: whole.bytes.subarray(0, whole.bytes.length / 2) },
@@ -59,9 +59,9 @@ test('while a photo is dragged, the words say what will happen, and Escape ends 
   await editor.dragSupply('Circle', { x: 0.3, y: 0.3 });
   await editor.tab('Photos');
   const word = page.locator('.ghost span');
-  await editor.dragSupply(/^glaze-teal/, { x: 0.3, y: 0.3 }, () => expect(word).toHaveText('Fill'));
+  await editor.dragSupply(/^glaze-teal/, { x: 0.3, y: 0.3 }, () => expect(word).toHaveText('Fill Circle'));
   await expect(editor.panel).toContainText('glaze-teal');
-  await editor.dragSupply(/^glaze-rust/, { x: 0.3, y: 0.3 }, () => expect(word).toHaveText('Replace'));
+  await editor.dragSupply(/^glaze-rust/, { x: 0.3, y: 0.3 }, () => expect(word).toHaveText('Replace Circle'));
   await expect(editor.panel).toContainText('glaze-rust');
   await editor.dragSupply(/^lake-dusk/, { x: 0.75, y: 0.75 }, () => expect(word).toHaveText('Lay on top'));
   await expect(editor.depth.locator('.slab')).toHaveCount(3);
@@ -70,12 +70,16 @@ test('while a photo is dragged, the words say what will happen, and Escape ends 
   await editor.dragSupply(/^vases-trio/, { x: 0.62, y: 0.68 }, () => expect(word).toHaveText('Lay on top'));
   await expect(editor.depth.locator('.slab')).toHaveCount(4);
   await page.keyboard.press('Control+z');
-  await editor.dragSupply(/^vases-trio/, { x: 0.75, y: 0.75 }, () => expect(word).toHaveText('Replace'));
+  await editor.dragSupply(/^vases-trio/, { x: 0.75, y: 0.75 }, async () => {
+    await expect(word).toHaveText('Lay on top');
+    await editor.moveOntoTarget('Replace');
+    await expect(word).toHaveText('Replace');
+  });
   await expect(editor.depth.locator('.slab')).toHaveCount(3);
   await expect(editor.panel).toContainText('vases-trio');
 
   await editor.dragSupply(/^agave-pot/, { x: 0.3, y: 0.3 }, async () => {
-    await expect(word).toHaveText('Replace');
+    await expect(word).toHaveText('Replace Circle');
     await page.keyboard.press('Escape');
   });
   await editor.select('Circle');
@@ -94,7 +98,7 @@ test('a picture moved across an opening lies on top; only its target puts it ins
   await editor.dragOnSheet({ x: 0.7, y: 0.75 }, { x: 0.42, y: 0.45 }, () => expect(chip).toHaveText('Put inside'));
   await expect(editor.depth.locator('.slab')).toHaveCount(3);
   await page.keyboard.press('Control+z');
-  await editor.dragOnSheet({ x: 0.7, y: 0.75 }, { x: 0.3, y: 0.3 }, () => expect(chip).toHaveClass(/armed/));
+  await editor.dragOnSheet({ x: 0.7, y: 0.75 }, { x: 0.3, y: 0.3 }, () => editor.moveOntoTarget('Put inside'));
   await expect(editor.depth.locator('.slab')).toHaveCount(2);
   await expect(editor.panel).toContainText('mug-teal');
 });

@@ -79,7 +79,7 @@ test('recovers when its server or its database is killed', async () => {
         { timeout: 30_000 },
       )
       .toBe(200);
-  const server = children(pid).find(({ command }) => command.includes('main.js'))!;
+  const server = children(pid).find(({ command }) => command.includes('server/dist/main.js'))!;
   process.kill(server.pid, 'SIGKILL');
   await expect.poll(() => started!.output().includes('The server ended unexpectedly'), { timeout: 20_000 }).toBe(true);
   await answers();
@@ -88,6 +88,11 @@ test('recovers when its server or its database is killed', async () => {
   await expect.poll(() => started!.output().includes('The database ended unexpectedly'), { timeout: 20_000 }).toBe(true);
   await answers();
   expect(await projects(address)).toEqual(['Card']);
+  const library = children(pid).find(({ command }) => command.includes('library/dist/main.js'))!;
+  process.kill(library.pid, 'SIGKILL');
+  await expect.poll(() => started!.output().includes('The picture library ended unexpectedly'), { timeout: 20_000 }).toBe(true);
+  const search = (): Promise<number> => fetch(`${address}/api/library/pictures?words=mug`).then(({ status }) => status);
+  await expect.poll(search, { timeout: 20_000 }).toBe(200);
 });
 
 test('recovers from its own kill: the next start ends what was left and finds everything', async () => {

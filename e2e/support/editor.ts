@@ -78,6 +78,25 @@ export class Editor {
     await this.drag(await this.at(from), await this.at(to), during);
   }
 
+  /** Goes on, with the button still down, to the target with these words. */
+  async moveOntoTarget(words: string): Promise<void> {
+    const chip = this.stage.locator('.chip');
+    await expect(chip).toHaveText(words);
+    const box = (await chip.boundingBox())!;
+    await this.page.mouse.move(box.x + box.width / 2, box.y + box.height / 2, { steps: 4 });
+    await expect(chip).toHaveClass(/armed/);
+  }
+
+  /** Begins from a template by its name on the projects page. */
+  async beginFrom(template: string): Promise<void> {
+    await this.template(template).click();
+    await this.ready();
+  }
+
+  template(name: string): Locator {
+    return this.page.getByRole('group', { name: 'From a template' }).getByRole('button', { name });
+  }
+
   async tab(name: string): Promise<void> {
     await this.supplies.getByRole('tab', { name }).click();
   }

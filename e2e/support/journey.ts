@@ -31,6 +31,11 @@ export class Journey {
     await this.editor.dropFiles([file], to);
   }
 
+  async press(key: string): Promise<void> {
+    this.count++;
+    await this.editor.page.keyboard.press(key);
+  }
+
   async type(text: string): Promise<void> {
     this.count++;
     await this.editor.page.keyboard.type(text);

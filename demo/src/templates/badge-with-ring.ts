@@ -16,10 +16,7 @@ export function badgeWithRing(photos: SamplePhotos, shaper: Shaper): Project {
       wide,
       kit.shape('Thin ring', { type: 'ring', hole: 0.985 }, { x: 400, y: 400, width: 528, height: 528 }, OCHRE),
       kit.round('WRENFOLD POTTERY', 400, 400, 62, { radius: 288, start: 0, inside: false }, line),
-      {
-        ...kit.round('Maker', 400, 400, 52, { radius: 348, start: 180, inside: true, reverse: true }, line),
-        slot: { hint: 'What they do', sample: true },
-      },
+      kit.round('Tarn Hollow', 400, 400, 50, { radius: 347, start: 180, inside: true, reverse: true }, line),
     ],
     { background: { type: 'none' } },
   );

@@ -108,10 +108,11 @@ describe('a photo', () => {
   const over = (...items: Item[]): string => words(acceptAt({ what: 'photo' }, sheetWith(...items), AT, shaper));
   const whole = { x: 0, y: 0, width: 1000, height: 800, turn: 0 };
 
-  it('lies on top of what fills the whole sheet, unless that is a slot', () => {
+  it('lies on top of what fills the whole sheet, unless that is a sample or empty', () => {
     const ground = make('ground', { fill: photo, box: whole });
     expect(over(ground)).toBe('lay, replace ground');
     expect(over({ ...ground, slot: { hint: 'Your picture', sample: true } })).toBe('fill ground');
+    expect(over({ ...ground, slot: { hint: 'Your picture', sample: false } })).toBe('lay, replace ground');
     expect(over({ ...ground, fill: { type: 'none' } })).toBe('fill ground');
     expect(isGround(ground, sheetWith(ground))).toBe(true);
     expect(isGround({ ...ground, box: { ...whole, width: 900 } }, sheetWith(ground))).toBe(false);

@@ -95,7 +95,7 @@ function isFilled({ fill, slot }: Opening): boolean {
 
 /** Something that lies under all of the sheet as its ground: a drop anywhere on it is not meant for it. */
 export function isGround({ kind, slot, outline, box, fill }: Opening, sheet: Sheet): boolean {
-  if (kind !== 'shaped' || slot || fill.type === 'none' || outline.type !== 'rectangle') return false;
+  if (kind !== 'shaped' || slot?.sample || fill.type === 'none' || outline.type !== 'rectangle') return false;
   const { x, y, width, height } = boxBounds(box);
   const [dx, dy] = [sheet.width * 0.01, sheet.height * 0.01];
   return box.turn % 90 === 0 && x <= dx && y <= dy && x + width >= sheet.width - dx && y + height >= sheet.height - dy;

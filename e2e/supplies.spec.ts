@@ -1,0 +1,198 @@
+import { expect, test } from '@playwright/test';
+import { Editor } from './support/editor.js';
+import { ownPhoto } from './support/own-photos.js';
+
+const RIBBON = `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 300 100" width="300" height="100">
+  <path d="M0 20H300L270 50L300 80H0L30 50Z" fill="#cf4a22"/><path d="M60 40H240V60H60Z" fill="#fbf8f1"/></svg>`;
+
+test('several photos fill all empty openings in the order in which they were chosen', async ({ page }) => {
+  const editor = await Editor.home(page);
+  await editor.begin('Post');
+  await editor.tab('Shapes');
+  for (const [shape, x] of [
+    ['Circle', 0.75],
+    ['Square', 0.25],
+    ['Heart', 0.5],
+  ] as const) {
+    await editor.dragSupply(shape, { x, y: 0.5 });
+  }
+  await editor.tab('Photos');
+  await editor.supplies.getByRole('button', { name: 'Choose several' }).click();
+  for (const name of ['glaze-rust', 'glaze-teal', 'glaze-celadon', 'lake-dusk']) {
+    await editor.supplies.getByRole('button', { name: new RegExp(`^${name}: choose`) }).click();
+  }
+  await expect(editor.supplies).toContainText('4 chosen');
+  await editor.supplies.getByRole('button', { name: 'Fill empty openings' }).click();
+  await expect(page.locator('.ka-notice').last()).toContainText('3 openings were filled. One photo found no place.');
+  for (const [shape, photo] of [
+    ['Square', 'glaze-rust'],
+    ['Heart', 'glaze-teal'],
+    ['Circle', 'glaze-celadon'],
+  ] as const) {
+    await editor.select(shape);
+    await expect(editor.panel.locator('.head p')).toContainText(photo);
+  }
+  await page.keyboard.press('Control+z');
+  await expect(editor.panel).not.toContainText('glaze');
+});
+
+test('own photos are renamed, tagged, found by tag, sorted, removed and brought back', async ({ page }) => {
+  const editor = await Editor.home(page);
+  await editor.begin('Badge');
+  const file = await ownPhoto('IMG 2041', 11);
+  await editor.supplies
+    .locator('input[type=file][multiple]')
+    .setInputFiles([{ name: file.name, mimeType: file.type, buffer: file.bytes }]);
+  const more = (name: string) => editor.supplies.getByRole('button', { name: `More for ${name}`, exact: true });
+  await more('IMG 2041').click();
+  await expect(page.getByRole('menu')).toContainText('1400 × 1000 px, sharp over the whole sheet');
+  await page.getByRole('menuitem', { name: 'Rename…' }).click();
+  await page.getByRole('dialog').getByLabel('Name').fill('Striped bowl');
+  await page.getByRole('dialog').getByRole('button', { name: 'Rename' }).click();
+  await more('Striped bowl').click();
+  await page.getByRole('menuitem', { name: 'Tags…' }).click();
+  await page.getByRole('dialog').getByRole('textbox').fill('autumn, stripes');
+  await page.getByRole('dialog').getByRole('button', { name: 'Keep tags' }).click();
+  await editor.supplies.getByRole('searchbox').fill('autumn');
+  await expect(editor.supplies.locator('.photo')).toHaveCount(1);
+  const own = editor.supplies.getByRole('button', { name: /^Striped bowl: / });
+  await own.click();
+  await editor.saved();
+  await more('Striped bowl').click();
+  await page.getByRole('menuitem', { name: 'Where it is used…' }).click();
+  await expect(page.getByRole('dialog').getByRole('link', { name: 'Badge' }).first()).toBeVisible();
+  await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click();
+  await more('Striped bowl').click();
+  await page.getByRole('menuitem', { name: 'Remove from the supplies' }).click();
+  const notice = page.locator('.ka-notice').last();
+  await expect(notice).toContainText('Striped bowl was removed from the supplies. What shows it goes on showing it.');
+  await expect(own).toHaveCount(0);
+  // The item that shows it is still there, after a reload as well.
+  await expect(editor.depth.getByRole('button', { name: /^Striped bowl/ })).toBeVisible();
+  await notice.getByRole('button', { name: 'Bring back' }).click();
+  await expect(own).toBeVisible();
+  await editor.supplies.getByRole('searchbox').fill('');
+  await editor.supplies.getByLabel('Order of the photos').selectOption('By name');
+  await expect(editor.supplies.locator('.photo').first()).toHaveAttribute('aria-label', /^agave-pot/);
+  await editor.supplies.getByLabel('Order of the photos').selectOption('Used last');
+  await expect(editor.supplies.locator('.photo').first()).toHaveAttribute('aria-label', /^Striped bowl/);
+});
+
+test('the picture library is searched by words, shown in pages, and used by click and by drag', async ({ page }) => {
+  const editor = await Editor.home(page);
+  await editor.begin('Post');
+  await editor.supplies.getByRole('button', { name: 'Picture library' }).click();
+  const pictures = editor.supplies.locator('.photo');
+  await expect(editor.supplies.getByRole('status')).toHaveText('30 pictures');
+  await expect(pictures).toHaveCount(12);
+  await editor.supplies.getByRole('button', { name: 'More pictures' }).click();
+  await expect(pictures).toHaveCount(24);
+  await editor.supplies.getByRole('searchbox').fill('glaze tex');
+  await expect(pictures).toHaveCount(3);
+  await editor.supplies.getByRole('searchbox').fill('zebra');
+  await expect(editor.supplies).toContainText('Nothing is found by these words');
+  await editor.supplies.getByRole('searchbox').fill('kite');
+  await editor.supplies.getByRole('button', { name: /^Kite with a long tail, from the picture library/ }).click();
+  await expect(editor.panel.locator('.head p')).toContainText('Loose photo');
+  await editor.tab('Shapes');
+  await editor.dragSupply('Circle', { x: 0.3, y: 0.3 });
+  await editor.tab('Photos');
+  await editor.supplies.getByRole('searchbox').fill('loupe');
+  await editor.dragSupply(/^Loupe, from the picture library/, { x: 0.3, y: 0.3 });
+  await expect(editor.panel.locator('.head p')).toContainText('loupe');
+});
+
+test('a picture library that is slow or fails is said, and nothing else stops', async ({ page }) => {
+  const editor = await Editor.home(page);
+  await editor.begin('Post');
+  let fails = true;
+  let held = (): void => undefined;
+  await page.route('**/api/library/pictures?*', async (route) => {
+    if (fails) {
+      const body = {
+        code: 'library-failed',
+        message: 'The picture library can not be reached. Try again in a while.',
+        detail: {},
+      };
+      await route.fulfill({ status: 502, json: body });
+      return;
+    }
+    await new Promise<void>((resolve) => (held = resolve));
+    await route.continue().catch(() => undefined);
+  });
+  await editor.supplies.getByRole('button', { name: 'Picture library' }).click();
+  await expect(editor.supplies.getByRole('alert')).toContainText('The picture library can not be reached.');
+  fails = false;
+  await editor.supplies.getByRole('button', { name: 'Try again' }).click();
+  await expect(editor.supplies.getByRole('status')).toHaveText('It takes long to answer…');
+  await editor.supplies.getByRole('button', { name: 'Stop' }).click();
+  await expect(editor.supplies.getByRole('alert')).toContainText('The search was stopped.');
+  held();
+  await editor.supplies.getByRole('button', { name: 'My photos' }).click();
+  await expect(editor.supplies.getByRole('button', { name: /^mug-teal: / })).toBeVisible();
+});
+
+test('artwork is found, laid, recoloured by a swatch, and stays a drawing', async ({ page }) => {
+  const editor = await Editor.home(page);
+  await editor.begin('Badge');
+  await editor.tab('Artwork');
+  await editor.supplies.getByRole('radio', { name: 'Rings' }).click();
+  await editor.supplies.getByRole('searchbox').fill('seal');
+  await editor.supplies.getByRole('button', { name: 'Seal ring' }).click();
+  await editor.panel.getByRole('group', { name: 'Colour 1' }).getByRole('button', { name: 'Swatch #1d5a4c' }).click();
+  await expect(editor.panel.getByLabel('Colour 1 as hex')).toHaveValue('#1d5a4c');
+  await editor.saved();
+  const { bytes } = await editor.export();
+  expect(bytes.length).toBeGreaterThan(1000);
+  // What was used last stands first when the tab is opened again.
+  await editor.tab('Shapes');
+  await editor.tab('Artwork');
+  await expect(editor.supplies.locator('.piece').first()).toContainText('Seal ring');
+});
+
+test('an own drawing becomes artwork in its colours', async ({ page }) => {
+  const editor = await Editor.home(page);
+  await editor.begin('Badge');
+  await editor.tab('Artwork');
+  await editor.supplies
+    .locator('input[type=file]')
+    .setInputFiles([{ name: 'My ribbon.svg', mimeType: 'image/svg+xml', buffer: Buffer.from(RIBBON) }]);
+  const own = editor.supplies.getByRole('button', { name: 'My ribbon', exact: true });
+  await own.click();
+  await expect(editor.depth.getByRole('button', { name: /^My ribbon/ })).toBeVisible();
+  await expect(editor.panel.locator('.head p')).toContainText('Artwork');
+  // Let go over the sheet, a drawing asks what it is to be.
+  await editor.dropFiles(
+    [{ name: 'Second.svg', type: 'image/svg+xml', bytes: Buffer.from(RIBBON.replace('#cf4a22', '#1d5a4c')) }],
+    {
+      x: 0.5,
+      y: 0.3,
+    },
+  );
+  await page.getByRole('dialog').getByRole('button', { name: 'Keep its colours, as artwork' }).click();
+  await expect(editor.depth.getByRole('button', { name: /^Second/ })).toBeVisible();
+});
+
+test('photos are swapped by their target, and by the menu', async ({ page }) => {
+  const editor = await Editor.home(page);
+  await editor.begin('Post');
+  await editor.tab('Shapes');
+  await editor.dragSupply('Circle', { x: 0.25, y: 0.3 });
+  await editor.dragSupply('Square', { x: 0.75, y: 0.7 });
+  await editor.tab('Photos');
+  await editor.dragSupply(/^glaze-teal/, { x: 0.25, y: 0.3 });
+  await editor.dragSupply(/^glaze-rust/, { x: 0.75, y: 0.7 });
+  await page.keyboard.press('p');
+  await editor.dragOnSheet({ x: 0.75, y: 0.7 }, { x: 0.25, y: 0.3 }, () => editor.moveOntoTarget('Swap photos'));
+  await expect(editor.panel.locator('.head p')).toContainText('glaze-rust');
+  await editor.select('Square');
+  await expect(editor.panel.locator('.head p')).toContainText('glaze-teal');
+  await editor.panel.getByRole('button', { name: 'Swap with…' }).click();
+  await page.getByRole('menuitem', { name: 'Circle' }).click();
+  await expect(editor.panel.locator('.head p')).toContainText('glaze-teal');
+  // Taken out by a drag onto the bare sheet, loose and whole.
+  await editor.dragOnSheet({ x: 0.25, y: 0.3 }, { x: 0.5, y: 0.93 }, () => editor.moveOntoTarget('Lay loose'));
+  await expect(editor.panel.locator('.head p')).toContainText('Loose photo');
+  await editor.select('Circle');
+  await expect(editor.panel).toContainText('Click a photo below to fill it');
+});

@@ -9,6 +9,10 @@ test('moving an edge of a loose photo crops it; proportions, lines and a circle 
   await editor.supplies.getByRole('button', { name: /^stall: lay on the sheet/ }).click();
   await page.keyboard.press('o');
   const words = editor.panel.locator('.head p');
+  const shape = async (): Promise<number> => {
+    const [w, h] = numbers((await words.textContent())!);
+    return w! / h!;
+  };
   const [width, height] = numbers((await words.textContent())!);
   const tab = (await editor.stage.locator('[data-handle="7"]').boundingBox())!;
   const from = { x: tab.x + tab.width / 2, y: tab.y + tab.height / 2 };
@@ -24,13 +28,11 @@ test('moving an edge of a loose photo crops it; proportions, lines and a circle 
     ['A series', Math.SQRT2],
   ] as const) {
     await editor.panel.getByRole('button', { name, exact: true }).click();
-    const [w, h] = numbers((await words.textContent())!);
-    expect(w! / h!).toBeCloseTo(proportion, 1);
+    await expect.poll(shape).toBeCloseTo(proportion, 1);
   }
   await editor.panel.getByLabel('Width to').fill('2');
   await editor.panel.getByLabel('Width to').press('Enter');
-  const [w, h] = numbers((await words.textContent())!);
-  expect(w! / h!).toBeCloseTo(2, 1);
+  await expect.poll(shape).toBeCloseTo(2, 1);
   await editor.panel.getByLabel('Lines').selectOption('Thirds');
   await expect(editor.stage.locator('path.guide').first()).toBeVisible();
   await editor.panel.getByRole('button', { name: 'Circle' }).click();

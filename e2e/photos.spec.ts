@@ -39,7 +39,7 @@ test('three bad uploads are explained and leave nothing behind, the good one arr
     { name: good.name, mimeType: good.type, buffer: good.bytes },
   ]);
   const notice = page.locator('.ka-notice');
-  await expect(notice).toContainText('letter.jpg: This is not a JPEG, PNG or WebP picture', { timeout: 40_000 });
+  await expect(notice).toContainText('letter.jpg: This is not a JPEG, PNG, WebP or SVG picture', { timeout: 40_000 });
   await expect(notice).toContainText('cut off.jpg: The picture is damaged or cut off');
   await expect(notice).toContainText('huge.png: The picture has 12000 × 11000 pixels');
   await expect(editor.supplies.getByRole('button', { name: /^Good one: / })).toBeVisible();

@@ -55,7 +55,7 @@ test('own photos are renamed, tagged, found by tag, sorted, removed and brought 
   await page.getByRole('dialog').getByRole('button', { name: 'Keep tags' }).click();
   await editor.supplies.getByRole('searchbox').fill('autumn');
   await expect(editor.supplies.locator('.photo')).toHaveCount(1);
-  const own = editor.supplies.getByRole('button', { name: /^Striped bowl: / });
+  const own = editor.supplies.getByRole('button', { name: /^Striped bowl[,:]/ });
   await own.click();
   await editor.saved();
   await more('Striped bowl').click();
@@ -191,7 +191,7 @@ test('photos are swapped by their target, and by the menu', async ({ page }) => 
   await page.getByRole('menuitem', { name: 'Circle' }).click();
   await expect(editor.panel.locator('.head p')).toContainText('glaze-teal');
   // Taken out by a drag onto the bare sheet, loose and whole.
-  await editor.dragOnSheet({ x: 0.25, y: 0.3 }, { x: 0.5, y: 0.93 }, () => editor.moveOntoTarget('Lay loose'));
+  await editor.dragOnSheet({ x: 0.25, y: 0.3 }, { x: 0.2, y: 0.9 }, () => editor.moveOntoTarget('Lay loose'));
   await expect(editor.panel.locator('.head p')).toContainText('Loose photo');
   await editor.select('Circle');
   await expect(editor.panel).toContainText('Click a photo below to fill it');

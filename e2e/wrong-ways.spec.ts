@@ -12,14 +12,14 @@ test('a photo let go over a full-sheet picture lies on top of it', async ({ page
   await editor.beginFrom('Backdrop poster');
   await editor.supplies.getByRole('button', { name: /^slate-backdrop: replace/ }).click();
   const before = await slabs(editor).count();
-  await editor.dragSupply(/^mug-teal/, { x: 0.5, y: 0.5 }, () => expect(word(page)).toHaveText('Lay on top'));
+  await editor.dragSupply(/^mug-teal/, { x: 0.1, y: 0.4 }, () => expect(word(page)).toHaveText('Lay on top'));
   await expect(slabs(editor)).toHaveCount(before + 1);
   await editor.select('Picture');
   await expect(editor.panel.locator('.head p')).toContainText('slate-backdrop');
   await page.keyboard.press('Control+z');
   await expect(slabs(editor)).toHaveCount(before);
   // Its own target is the only way in.
-  await editor.dragSupply(/^mug-teal/, { x: 0.5, y: 0.5 }, () => editor.moveOntoTarget('Replace'));
+  await editor.dragSupply(/^mug-teal/, { x: 0.1, y: 0.4 }, () => editor.moveOntoTarget('Replace'));
   await expect(slabs(editor)).toHaveCount(before);
   await expect(editor.panel.locator('.head p')).toContainText('mug-teal');
 });

@@ -59,7 +59,9 @@ export class Editor {
 
   /** Drags something of the supplies onto the sheet; `during` runs before it is let go. */
   async dragSupply(name: string | RegExp, to: OnSheet, during?: () => Promise<void>): Promise<void> {
-    const from = (await this.supplies.getByRole('button', { name }).first().boundingBox())!;
+    const supply = this.supplies.getByRole('button', { name }).first();
+    await supply.scrollIntoViewIfNeeded();
+    const from = (await supply.boundingBox())!;
     await this.drag({ x: from.x + from.width / 2, y: from.y + Math.min(from.height / 2, 30) }, await this.at(to), during);
   }
 

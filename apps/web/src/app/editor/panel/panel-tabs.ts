@@ -18,5 +18,6 @@ export function outlineWord(item: Item): string {
   if (item.type === 'group') return 'Group';
   const { outline, kind } = item;
   if (kind === 'loose') return 'Loose photo';
+  if (kind === 'artwork') return 'Artwork';
   return WORDS[outline.type] ?? outline.type[0]!.toUpperCase() + outline.type.slice(1);
 }

@@ -11,7 +11,7 @@ import {
 } from '@kadrosyn/core';
 import type { EditorSession } from '../session';
 import type { StageChip } from './stage-chip';
-import { targetChip } from './target-chip';
+import type { TargetChips } from './target-chip';
 import type { Viewport } from './viewport';
 
 /** The target under what is being moved, and what letting go on it does. */
@@ -25,19 +25,22 @@ export interface CarriedTarget {
 /**
  * The target that appears where something of the sheet is moved across what could take it. Only letting go on the target does it; everywhere
  * else the item just moves.
+ * @param targets - of this drag.
  * @param pointer - css px of the stage.
  */
 export function carriedTarget(
   session: EditorSession,
   viewport: Viewport,
+  targets: TargetChips,
   carried: Extract<Carried, { readonly item: unknown }>,
   pointer: Point,
 ): CarriedTarget | null {
   const { sheet, shaper } = session.context();
   const { target } = acceptAt(carried, sheet, viewport.toSheet(pointer), shaper);
-  if (!target) return null;
-  const chip = targetChip(target, sheet, pointer, viewport.matrix(), viewport.size());
-  return { chip, ...(chip.armed ? editFor(session, carried, target) : { edit: null }) };
+  const shown = targets.show(target, sheet, pointer);
+  if (!shown) return null;
+  const { chip } = shown;
+  return { chip, ...(chip.armed ? editFor(session, carried, shown.target) : { edit: null }) };
 }
 
 function editFor(

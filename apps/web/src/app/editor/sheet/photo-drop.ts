@@ -3,7 +3,7 @@ import { fillEdit, groundEdit, layEdit, type Laying } from '../commands/photo-ed
 import { ACT_WORDS, TARGET_WORDS } from '../commands/target-words';
 import type { EditorSession } from '../session';
 import type { StageChip } from './stage-chip';
-import { targetChip } from './target-chip';
+import { TargetChips } from './target-chip';
 import type { Viewport } from './viewport';
 
 /** What letting go of a photo would do, ready to be shown and done. */
@@ -17,6 +17,7 @@ export interface PhotoDropPlan {
 /** Plans drops of one photo; edits are kept while the target stays the same, so that a drag computes little. */
 export class PhotoDrop {
   private readonly laying: Required<Laying>;
+  private readonly targets: TargetChips;
   private last: { readonly key: string; readonly edit: Edit } | null = null;
 
   constructor(
@@ -26,6 +27,7 @@ export class PhotoDrop {
     kind: Required<Laying>['kind'],
   ) {
     this.laying = { id: newId('item'), kind };
+    this.targets = new TargetChips(viewport);
   }
 
   /** @param pointer - css px of the stage. */
@@ -33,11 +35,13 @@ export class PhotoDrop {
     const context = this.session.context();
     const at = this.viewport.toSheet(pointer);
     const { act, opening, target } = acceptAt({ what: 'photo' }, context.sheet, at, context.shaper);
-    const chip = target && targetChip(target, context.sheet, pointer, this.viewport.matrix(), this.viewport.size());
-    if (chip?.armed && target) {
-      const word = TARGET_WORDS[target.act];
-      if (!target.opening) return { edit: this.kept('ground', () => groundEdit(context, this.photo)), word, select: null, chip };
-      return { ...this.filling(target.opening), word, chip };
+    const shown = this.targets.show(target, context.sheet, pointer);
+    const chip = shown?.chip ?? null;
+    if (shown?.chip.armed) {
+      const { act: wanted, opening: taker } = shown.target;
+      const word = TARGET_WORDS[wanted];
+      if (!taker) return { edit: this.kept('ground', () => groundEdit(context, this.photo)), word, select: null, chip };
+      return { ...this.filling(taker), word, chip };
     }
     const word = dropWord(act, opening);
     if (opening) return { ...this.filling(opening), word, chip };

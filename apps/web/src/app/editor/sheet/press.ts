@@ -6,6 +6,7 @@ import type { Gesture } from './gesture';
 import { handlesOf, photoCorners } from './handles';
 import { carriedTarget } from './carried-target';
 import type { StageChip } from './stage-chip';
+import { TargetChips } from './target-chip';
 import type { Viewport } from './viewport';
 
 /** A press that moves less than this is a click, css px. */
@@ -26,6 +27,7 @@ export interface Press {
   readonly movesPhoto: boolean;
   /** What can be let go on a target on the way; undefined for handles. */
   readonly carried?: Extract<Carried, { readonly item: unknown }>;
+  readonly targets?: TargetChips;
   last: Point;
   moved: boolean;
 }
@@ -74,6 +76,7 @@ export class Presses {
       pans: false,
       movesPhoto,
       carried: { what: movesPhoto ? 'photo-of-opening' : 'item', item: opening },
+      targets: new TargetChips(this.viewport),
     };
   }
 
@@ -111,7 +114,8 @@ export class Presses {
   /** @param at - where the pointer is, css px of the stage. */
   result(press: Press, at: Point): PressResult {
     const moved = (): Edit | null => press.gesture?.move(this.viewport.toSheet(at)) ?? null;
-    const target = press.carried ? carriedTarget(this.session, this.viewport, press.carried, at) : null;
+    const { carried, targets } = press;
+    const target = carried && targets ? carriedTarget(this.session, this.viewport, targets, carried, at) : null;
     if (!target) return { edit: moved(), chip: null };
     const { chip, edit, select } = target;
     return edit ? { edit, chip, ...(select ? { select } : {}) } : { edit: moved(), chip };

@@ -2,7 +2,7 @@ import { Type, type Static } from 'typebox';
 import { Value } from 'typebox/value';
 import { CodedError } from '../coded-error.js';
 
-export const LibraryPictureSchema = Type.Object({
+const LibraryPictureSchema = Type.Object({
   id: Type.String({ pattern: '^[A-Za-z0-9_-]{1,64}$' }),
   title: Type.String({ maxLength: 300 }),
   tags: Type.Array(Type.String({ maxLength: 100 })),
@@ -34,7 +34,7 @@ export class LibraryClient {
   /** @throws CodedError 503, 504 or 502 when the service is absent, slow or fails. */
   async search(words: string, page: number): Promise<Static<typeof LibraryPageSchema>> {
     const query = new URLSearchParams({ words, page: String(page) });
-    const { bytes } = await this.fetch(`/v1/pictures?${query}`, 2 ** 20);
+    const { bytes } = await this.fetch(`/v1/pictures?${query.toString()}`, 2 ** 20);
     return this.checked(LibraryPageSchema, bytes);
   }
 

@@ -90,7 +90,10 @@ export class Arrivals {
     const asked = this.dialogs.open<DrawingDialog, DrawingWish, DrawingChoice>(DrawingDialog, { data: wish });
     const choice = await firstValueFrom(asked.afterClosed());
     if (!choice) return;
-    if (choice.use === 'artwork') return this.addArtwork([choice.file], at ?? this.middle());
+    if (choice.use === 'artwork') {
+      this.addArtwork([choice.file], at ?? this.middle());
+      return;
+    }
     const { sheet } = this.session.context();
     const { name, d, proportion } = choice;
     const height = Math.min(sheet.height * 0.6, (sheet.width * 0.6) / proportion);

@@ -6,18 +6,14 @@ import {
   effect,
   inject,
   input,
-  signal,
   untracked,
   viewChild,
 } from '@angular/core';
 import { Title } from '@angular/platform-browser';
 import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
-import { emptyOpenings, facesUsed, fallbackFacesFor, type Point } from '@kadrosyn/core';
-import { faultOf } from '../api/fault';
-import { Server } from '../api/server';
+import { emptyOpenings, type Point } from '@kadrosyn/core';
 import { OwnFaces } from '../lettering/own-faces';
-import { ShaperLoader } from '../lettering/shaper-loader';
 import { OwnOutlines } from '../outlines/own-outlines';
 import { PhotoLibrary } from '../photos/photo-library';
 import { PhotoLevels } from '../photos/photo-levels';
@@ -27,11 +23,14 @@ import { runOnSelected } from './commands/run-on-selected';
 import { DepthPanelComponent } from './depth/depth-panel.component';
 import { isTyping, keyCommand, type KeyCommand } from './editor-keys';
 import { EditorHeaderComponent } from './header/editor-header.component';
+import { ItemClipboard } from './item-clipboard';
 import { Notices } from './notices';
 import { PhotoPlacing } from './photo-placing';
 import { SidePanelComponent } from './panel/side-panel.component';
 import { OutlinePenComponent } from './pen/outline-pen.component';
 import { OutlinePen } from './pen/outline-pen';
+import { ProjectFaces } from './project-faces';
+import { SaveTroubleComponent } from './save-trouble.component';
 import { EditorSession } from './session';
 import { CropGuides } from './sheet/crop-guides';
 import { GripBarComponent } from './sheet/grip-bar.component';
@@ -42,8 +41,7 @@ import { SheetTrim } from './sheet/sheet-trim';
 import { SheetTrimComponent } from './sheet/sheet-trim.component';
 import { Viewport } from './sheet/viewport';
 import { EditorActions } from './state/editor.actions';
-import { selectExportMessage, selectMessage, selectPhase, selectSave } from './state/editor.selectors';
-import { dropJournal } from './state/journal';
+import { selectExportMessage, selectMessage, selectPhase } from './state/editor.selectors';
 import { TextCaretComponent } from './text/text-caret.component';
 import { TextCaret } from './text/text-caret';
 import { SuppliesPanelComponent } from './supplies/supplies-panel.component';
@@ -63,6 +61,7 @@ import { SupplyDrag } from './supplies/supply-drag';
     TextCaretComponent,
     LevelLineComponent,
     SheetTrimComponent,
+    SaveTroubleComponent,
   ],
   providers: [
     EditorSession,
@@ -76,12 +75,16 @@ import { SupplyDrag } from './supplies/supply-drag';
     CropGuides,
     LevelLine,
     SheetTrim,
+    ItemClipboard,
+    ProjectFaces,
   ],
   templateUrl: './editor-page.component.html',
   styleUrl: './editor-page.component.scss',
   host: {
     '(document:keydown)': 'onKey($event)',
     '(document:keyup)': 'onKeyUp($event)',
+    '(document:copy)': 'onCopy($event)',
+    '(document:cut)': 'onCopy($event)',
     '(document:paste)': 'onPaste($event)',
     '(window:dragover)': 'onDragOver($event)',
     '(window:drop)': 'onStrayDrop($event)',
@@ -95,12 +98,11 @@ export class EditorPageComponent {
   private readonly viewport = inject(Viewport);
   private readonly library = inject(PhotoLibrary);
   private readonly levels = inject(PhotoLevels);
-  private readonly shapers = inject(ShaperLoader);
+  private readonly faces = inject(ProjectFaces);
   private readonly ownFaces = inject(OwnFaces);
-  private readonly server = inject(Server);
-  private readonly router = inject(Router);
   readonly notices = inject(Notices);
   private readonly arrivals = inject(Arrivals);
+  private readonly clipboard = inject(ItemClipboard);
   private readonly outlines = inject(OwnOutlines);
   readonly pen = inject(OutlinePen);
   readonly typing = inject(TextCaret);
@@ -112,18 +114,9 @@ export class EditorPageComponent {
   readonly projectId = input.required<string>();
   readonly phase = this.store.selectSignal(selectPhase);
   private readonly message = this.store.selectSignal(selectMessage);
-  readonly save = this.store.selectSignal(selectSave);
   private readonly exportMessage = this.store.selectSignal(selectExportMessage);
-  private readonly faceFault = signal<string | null>(null);
-  readonly fault = computed(() => (this.phase() === 'failed' ? this.message() : this.faceFault()));
-  private readonly faceNeeds = computed(() => {
-    const project = this.session.project();
-    if (!project) return null;
-    const { faces, text } = facesUsed(project);
-    return [...faces, ...fallbackFacesFor(text).map(({ id }) => id)].sort().join(' ');
-  });
-  private readonly facesReady = signal(false);
-  readonly ready = computed(() => this.phase() === 'ready' && this.facesReady() && this.session.shaper() !== null);
+  readonly fault = computed(() => (this.phase() === 'failed' ? this.message() : this.faces.fault()));
+  readonly ready = computed(() => this.phase() === 'ready' && this.faces.ready() && this.session.shaper() !== null);
   constructor() {
     const title = inject(Title);
     effect(() => {
@@ -131,10 +124,6 @@ export class EditorPageComponent {
       untracked(() => this.store.dispatch(EditorActions.opening({ projectId })));
     });
     effect(() => title.setTitle(`${this.session.project()?.name ?? 'Project'} · Kadrosyn`));
-    effect(() => {
-      // Whatever puts letters into the project, by undo too, gets their faces.
-      if (this.faceNeeds() !== null) untracked(() => void this.loadFaces());
-    });
     effect(() => this.registerPhotos());
     effect(() => this.showWholeOnce());
     effect(() => {
@@ -159,25 +148,11 @@ export class EditorPageComponent {
     void this.library.load();
     void this.outlines.load();
     void this.ownFaces.load();
-    // HarfBuzz need not wait for the project; a failure is said when its faces are asked for.
-    this.shapers.ensure([]).catch(() => undefined);
-  }
-
-  /** The faces that the project's letterings ask for. Others are fetched when they are chosen. */
-  async loadFaces(): Promise<void> {
-    const { faces, text } = facesUsed(this.session.project()!);
-    try {
-      await this.shapers.ensure(faces, text);
-      this.facesReady.set(true);
-      this.faceFault.set(null);
-    } catch (error) {
-      this.faceFault.set(faultOf(error).message);
-    }
   }
 
   retry(): void {
     if (this.phase() === 'failed') this.store.dispatch(EditorActions.opening({ projectId: this.projectId() }));
-    else void this.loadFaces();
+    else void this.faces.load();
   }
 
   /** Photos of the project that the list has not brought yet: they can be drawn all the same. */
@@ -190,7 +165,7 @@ export class EditorPageComponent {
   }
 
   /** The project was just made from a template. */
-  private begun = (inject(Router).getCurrentNavigation()?.extras.state as BegunState | undefined)?.begun === true;
+  private begun = (inject(Router).currentNavigation()?.extras.state as BegunState | undefined)?.begun === true;
 
   /** Whoever begins from a template fills its main place first. */
   private chooseMainPlace(): void {
@@ -223,11 +198,12 @@ export class EditorPageComponent {
     this.addFiles([...(event.dataTransfer?.files ?? [])]);
   }
 
+  onCopy(event: ClipboardEvent): void {
+    if (this.ready() && !isTyping(event.target) && !inMenu(event.target)) this.clipboard.copy(event);
+  }
+
   onPaste(event: ClipboardEvent): void {
-    const files = [...(event.clipboardData?.files ?? [])];
-    if (files.length === 0 || isTyping(event.target) || !this.ready()) return;
-    event.preventDefault();
-    this.arrivals.add(files, 'pasted');
+    if (this.ready() && !isTyping(event.target)) this.clipboard.paste(event);
   }
 
   addFiles(files: readonly File[], at?: Point | null): void {
@@ -300,25 +276,6 @@ export class EditorPageComponent {
 
   takeDrawing(): void {
     void this.arrivals.takeDrawing({});
-  }
-
-  // --- saving that needs the person ---
-
-  /** Takes the server's state; what only this window has is given up. */
-  async reload(): Promise<void> {
-    await dropJournal(this.projectId());
-    this.store.dispatch(EditorActions.opening({ projectId: this.projectId() }));
-  }
-
-  async saveCopy(): Promise<void> {
-    const project = this.session.project();
-    if (!project) return;
-    try {
-      const { id } = await this.server.createFrom({ ...project, name: `${project.name.slice(0, 180)}, my changes` });
-      await this.router.navigate(['/projects', id]);
-    } catch (error) {
-      this.notices.say(faultOf(error).message);
-    }
   }
 }
 

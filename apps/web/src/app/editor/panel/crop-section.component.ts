@@ -68,11 +68,13 @@ const PROPORTIONS = [
   `,
   styleUrl: './panel-section.scss',
   styles: `
+    :host {
+      gap: 8px;
+    }
     .own {
       display: grid;
       grid-template-columns: 1fr 1fr;
       gap: 9px;
-      margin: 9px 0;
     }
     .lines {
       display: flex;

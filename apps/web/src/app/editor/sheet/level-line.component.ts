@@ -43,7 +43,7 @@ const SHORTEST = 12;
     }
     p {
       position: absolute;
-      top: 12px;
+      bottom: 12px;
       left: 50%;
       display: flex;
       align-items: center;

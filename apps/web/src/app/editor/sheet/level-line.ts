@@ -26,7 +26,7 @@ export class LevelLine {
 
   private edit(from: Point, to: Point) {
     const opening = this.session.settledOpening();
-    if (!opening || opening.fill.type !== 'photo') return null;
+    if (opening?.fill.type !== 'photo') return null;
     const context = this.session.context();
     const after = straighten(opening, from, to, context);
     return 'fill' in after ? changeItem(context.sheet, opening, after, `Straighten photo in ${opening.name}`) : null;

@@ -252,7 +252,7 @@ export class SheetStageComponent {
 
   private supplyOver(supply: Supply, client: Point): string | null {
     const at = this.stagePoint({ clientX: client.x, clientY: client.y });
-    if (this.isInside(at)) return this.drops.over(supply, at);
+    if (this.viewport.holds(at)) return this.drops.over(supply, at);
     this.endDrop();
     return null;
   }
@@ -260,7 +260,7 @@ export class SheetStageComponent {
   private supplyDrop(supply: Supply, client: Point): void {
     const at = this.stagePoint({ clientX: client.x, clientY: client.y });
     this.dropWord.set(null);
-    this.drops.letGo(supply, at, this.isInside(at));
+    this.drops.letGo(supply, at, this.viewport.holds(at));
   }
 
   private endDrop(): void {
@@ -293,10 +293,5 @@ export class SheetStageComponent {
   private stagePoint(event: { readonly clientX: number; readonly clientY: number }): Point {
     const rect = this.host.nativeElement.getBoundingClientRect();
     return { x: event.clientX - rect.left, y: event.clientY - rect.top };
-  }
-
-  private isInside(at: Point): boolean {
-    const { width, height } = this.viewport.size();
-    return at.x >= 0 && at.y >= 0 && at.x < width && at.y < height;
   }
 }

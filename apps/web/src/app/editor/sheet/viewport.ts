@@ -38,6 +38,12 @@ export class Viewport {
     return { x: (p.x - x) / this.zoomSignal(), y: (p.y - y) / this.zoomSignal() };
   }
 
+  /** Whether a point (css px of the stage) is on the stage. */
+  holds({ x, y }: Point): boolean {
+    const { width, height } = this.size();
+    return x >= 0 && y >= 0 && x < width && y < height;
+  }
+
   resize(width: number, height: number): void {
     this.size.set({ width, height });
     this.pixelRatio.set(globalThis.devicePixelRatio || 1);

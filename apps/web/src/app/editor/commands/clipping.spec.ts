@@ -1,0 +1,42 @@
+import { applyEdit, newProject, newShapedOpening, type Opening, type Photo, type Project } from '@kadrosyn/core';
+import { describe, expect, it } from 'vitest';
+import { pasteEdit, readClipping, writeClipping } from './clipping';
+
+const photo: Photo = { id: 'photo_mug', sha256: 'a'.repeat(64), name: 'mug', width: 40, height: 30 };
+const placement = { x: 30, y: 20, scale: 2, turn: 0, flipX: false, flipY: false };
+const arch: Opening = {
+  ...newShapedOpening('Arch', { type: 'arch' }, { x: 50, y: 50 }, 60, 40),
+  fill: { type: 'photo', photoId: photo.id, placement },
+  locked: true,
+};
+const made = newProject('One', { width: 100, height: 100, unit: 'px' });
+const first: Project = { ...made, photos: { [photo.id]: photo }, sheets: [{ ...made.sheets[0]!, items: [arch] }] };
+const second = newProject('Two', { width: 100, height: 100, unit: 'px' });
+
+describe('copying an item', () => {
+  it('into another project brings its photo along, as one step', () => {
+    const clipping = readClipping(writeClipping(first, arch), second)!;
+    const { edit, id } = pasteEdit(second, second.sheets[0]!, clipping);
+    const after = applyEdit(second, edit);
+    expect(after.photos).toEqual({ [photo.id]: photo });
+    const [pasted] = after.sheets[0]!.items as [Opening];
+    expect([pasted.id, pasted.name, pasted.locked]).toEqual([id, 'Arch', false]);
+    expect(pasted.box.x).toBe(arch.box.x + 8);
+    expect(edit.name).toBe('Paste Arch');
+  });
+
+  it('twice gives two items', () => {
+    const clipping = readClipping(writeClipping(first, arch), first)!;
+    const once = applyEdit(first, pasteEdit(first, first.sheets[0]!, clipping).edit);
+    const twice = applyEdit(once, pasteEdit(once, once.sheets[0]!, clipping).edit);
+    expect(new Set(twice.sheets[0]!.items.map(({ id }) => id)).size).toBe(3);
+  });
+
+  it('reads nothing that is no item, or that shows what did not come along', () => {
+    expect(readClipping('words', second)).toBeNull();
+    expect(readClipping('{"item":{"type":"opening"},"photos":[]}', second)).toBeNull();
+    expect(readClipping(JSON.stringify({ item: arch, photos: [] }), second)).toBeNull();
+    const shared = { ...arch, fill: { type: 'photo', photoId: photo.id, placement: 'together' } };
+    expect(readClipping(JSON.stringify({ item: shared, photos: [photo] }), second)).toBeNull();
+  });
+});

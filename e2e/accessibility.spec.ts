@@ -31,6 +31,48 @@ for (const scheme of ['light', 'dark'] as const) {
       await scan();
     });
 
+    test(`axe finds nothing while filling (${scheme})`, async ({ page }) => {
+      const editor = await Editor.home(page);
+      const scan = async () => {
+        expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+      };
+      await page.goto(new URL('/templates', process.env['KADROSYN_ADDRESS']).href);
+      await expect(page.getByRole('button', { name: /^Begin from / })).toHaveCount(8);
+      await scan();
+      await page.getByRole('button', { name: /^Begin from Folded programme/ }).click();
+      await editor.ready();
+      await scan();
+      await page.getByRole('button', { name: /^Export PNG/ }).click();
+      await scan();
+      await page.keyboard.press('Escape');
+      await page.getByRole('button', { name: 'More for this project' }).click();
+      await page.getByRole('menuitem', { name: 'Save as template…' }).click();
+      await scan();
+      await page.keyboard.press('Escape');
+      await editor.supplies.getByRole('button', { name: 'Choose several' }).click();
+      await editor.supplies.getByRole('button', { name: /^lake-dusk.*: choose$/ }).click();
+      await scan();
+      await editor.supplies.getByRole('button', { name: 'Done' }).click();
+      await editor.supplies.getByRole('button', { name: 'More for lake-dusk' }).click();
+      await scan();
+      await page.keyboard.press('Escape');
+      await editor.supplies.getByRole('button', { name: 'Picture library' }).click();
+      await expect(editor.supplies.getByRole('status')).toHaveText('30 pictures');
+      await scan();
+      await editor.tab('Artwork');
+      await editor.supplies.getByRole('button', { name: 'Wreath' }).click();
+      await scan();
+      await page.keyboard.press('Escape');
+      await editor.panel.getByRole('button', { name: 'Trim the sheet…' }).click();
+      await scan();
+      await page.keyboard.press('Escape');
+      await editor.tab('Photos');
+      await editor.supplies.getByRole('button', { name: 'My photos' }).click();
+      await editor.supplies.getByRole('button', { name: /^stall/ }).click();
+      await editor.panel.getByRole('button', { name: 'Straighten…' }).click();
+      await scan();
+    });
+
     test(`axe finds nothing while drawing and typing (${scheme})`, async ({ page }) => {
       const editor = await Editor.home(page);
       await editor.begin('Badge');

@@ -4,7 +4,10 @@ import { fileURLToPath } from 'node:url';
 import { expect, test } from '@playwright/test';
 import {
   FACES as SHIPPED,
+  ARTWORK,
+  newArtwork,
   newLetterIds,
+  newProject,
   outlinePath,
   photoIdOf,
   toPathData,
@@ -12,7 +15,7 @@ import {
   type Photo,
   type Project,
 } from '@kadrosyn/core';
-import { SAMPLE_PHOTOS, samplePhotoFile, sampleProjects } from '@kadrosyn/demo';
+import { SAMPLE_PHOTOS, samplePhotoFile, sampleProjects, sampleTemplates } from '@kadrosyn/demo';
 import { DecodedPhotoSource } from '@kadrosyn/render';
 import { decodePhoto, loadShaperFrom, NODE_ENVIRONMENT, renderSheet } from '@kadrosyn/render/node';
 import { hardPictures } from '../packages/render/fixtures/hard-pictures.js';
@@ -25,6 +28,8 @@ const FACES = fileURLToPath(new URL('../build/faces', import.meta.url));
 let harness: Harness;
 const files: Record<string, Buffer> = {};
 let projects: Project[];
+/** Single sheets: those of all templates, and one with every piece of artwork. */
+let sheets: Project[];
 
 test.beforeAll(async () => {
   harness = await startHarness();
@@ -37,14 +42,42 @@ test.beforeAll(async () => {
     files[id] = bytes;
     photos[name] = { id, sha256, name, width, height };
   }
-  projects = sampleProjects(photos, await loadShaperFrom(FACES));
+  const shaper = await loadShaperFrom(FACES);
+  projects = sampleProjects(photos, shaper);
+  const templates = sampleTemplates(photos, shaper).map(({ document }) => document);
+  sheets = [
+    ...templates.flatMap((document) =>
+      document.sheets.map((sheet) => ({ ...document, name: `${document.name}, ${sheet.name}`, sheets: [sheet] })),
+    ),
+    everyArtwork(),
+  ];
 });
 test.afterAll(() => harness.close());
 
-async function drawnInNode(project: Project): Promise<Uint8Array> {
+/** A sheet with all pieces of artwork, each a little turned. */
+function everyArtwork(): Project {
+  const [columns, cell] = [7, 160];
+  const project = newProject('Every artwork', {
+    width: columns * cell,
+    height: Math.ceil(ARTWORK.length / columns) * cell,
+    unit: 'px',
+  });
+  const items = ARTWORK.map((piece, index) => {
+    const at = { x: ((index % columns) + 0.5) * cell, y: (Math.floor(index / columns) + 0.5) * cell };
+    const item = newArtwork({ ...piece, share: 0.8 }, { width: cell, height: cell }, at);
+    return { ...item, box: { ...item.box, turn: index * 3 } };
+  });
+  return { ...project, sheets: [{ ...project.sheets[0]!, background: { type: 'colour', colour: '#9fb0a8' }, items }] };
+}
+
+async function drawnInNode(project: Project, scale = 1): Promise<Uint8Array> {
   const source = new DecodedPhotoSource(NODE_ENVIRONMENT);
   for (const id of Object.keys(project.photos)) source.add(id, await decodePhoto(files[id]!));
-  const { data } = renderSheet(project.sheets[0]!, 1, { photos: project.photos, source, shaper: await loadShaperFrom(FACES) });
+  const { data } = renderSheet(project.sheets[0]!, scale, {
+    photos: project.photos,
+    source,
+    shaper: await loadShaperFrom(FACES),
+  });
   return new Uint8Array(data.buffer, data.byteOffset, data.byteLength);
 }
 
@@ -93,6 +126,23 @@ for (const place of ['window', 'worker'] as const satisfies DrawPlace[]) {
     }
   });
 }
+
+test('every sheet of the templates and every piece of artwork is the same in Node and in Chromium', async ({ page }) => {
+  await page.goto(harness.address);
+  expect(sheets).toHaveLength(10);
+  for (const [index, project] of sheets.entries()) {
+    const photos: Record<string, string> = {};
+    for (const id of Object.keys(project.photos)) photos[id] = harness.put(id, files[id]!);
+    const [sheet] = project.sheets;
+    const scale = Math.min(1, 900 / Math.max(sheet!.width, sheet!.height));
+    const expected = harness.put(`sheet-${index}`, await drawnInNode(project, scale));
+    const result = await page.evaluate(([request, address]) => window.compare(request, 'window', address), [
+      { project, scale, photos },
+      expected,
+    ] as const);
+    expect.soft(result.largest, project.name).toBeLessThanOrEqual(1);
+  }
+});
 
 test('letters of every face and script have the same outlines in Node and in Chromium', async ({ page }) => {
   const texts = [

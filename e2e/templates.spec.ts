@@ -8,7 +8,7 @@ test('templates are found by words, and one begins a project whose main place is
   await page.getByRole('searchbox').fill('zebra');
   await expect(page.getByRole('main')).toContainText('No template is found by these words.');
   await page.getByRole('searchbox').fill('shop square');
-  await page.getByRole('button', { name: 'Begin from Three openings, 1080 × 1080 px' }).click();
+  await page.getByRole('button', { name: 'Begin from Three openings 1080 × 1080 px' }).click();
   await editor.ready();
   await expect(editor.panel.getByLabel('Name')).toHaveValue('Large photo');
   await expect(page.locator('ka-editor-header')).toContainText('4 samples left');

@@ -64,6 +64,7 @@ export * from './fit/change-outline.js';
 export * from './svg/take-outline.js';
 export * from './finish/plane.js';
 export * from './finish/colour-channels.js';
+export * from './finish/gradient.js';
 export * from './finish/blur.js';
 export * from './finish/distance.js';
 export * from './finish/tone.js';

@@ -1,6 +1,16 @@
-import { boxMatrix, multiply, type ColourFill, type GradientFill, type Matrix, type Opening, type Path } from '@kadrosyn/core';
+import {
+  boxMatrix,
+  gradientPixels,
+  multiply,
+  type ColourFill,
+  type GradientFill,
+  type Matrix,
+  type Opening,
+  type Path,
+} from '@kadrosyn/core';
 import { lay, newLayer, onTarget, type Drawing, type Layer, type Target } from './drawing.js';
 import { fillPathAt } from './fill-path.js';
+import { putPixels } from './level-chain.js';
 import { paintOf } from './paint.js';
 
 /** Px of an opening's box to px of a target. */
@@ -36,8 +46,14 @@ export function ink(layer: Layer, opening: Opening, fill: ColourFill | GradientF
   context.save();
   context.setTransform(1, 0, 0, 1, 0, 0);
   context.globalCompositeOperation = 'source-in';
-  const { width, height } = opening.box;
-  context.fillStyle = paintOf(fill, context, width, height, boxOnTarget(opening, layer, drawing));
-  context.fillRect(0, 0, bounds.width, bounds.height);
+  if (fill.type === 'colour') {
+    context.fillStyle = fill.colour;
+    context.fillRect(0, 0, bounds.width, bounds.height);
+  } else {
+    const colours = newLayer(bounds, drawing.resources);
+    const toLayer = boxOnTarget(opening, layer, drawing);
+    putPixels(colours.context, gradientPixels(fill, opening.box, toLayer, bounds.width, bounds.height));
+    context.drawImage(colours.surface.image, 0, 0);
+  }
   context.restore();
 }

@@ -6,8 +6,9 @@ import { sizeWords } from '../interface/sheet-words';
 @Component({
   selector: 'ka-template-card',
   template: `
-    <button class="card" [attr.aria-label]="'Begin from ' + template().name + ', ' + words()" (click)="chosen.emit()">
+    <button class="card" (click)="chosen.emit()">
       <span class="stand"><img [src]="'/api/templates/' + template().id + '/thumbnail'" alt="" loading="lazy" /></span>
+      <span class="visually-hidden">Begin from</span>
       <b>{{ template().name }}</b>
       <small>{{ words() }}</small>
     </button>

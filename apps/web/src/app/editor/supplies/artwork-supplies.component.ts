@@ -16,6 +16,7 @@ import { RovingFocusDirective } from '../../interface/roving-focus.directive';
 import { PhotoLibrary, type LibraryPhoto } from '../../photos/photo-library';
 import { EditorSession } from '../session';
 import { ArtworkPictureComponent } from './artwork-picture.component';
+import { MoreMenuDirective } from './more-menu.directive';
 import { findPhotos } from './find-photos';
 import { ItemAdder } from './item-adder';
 import { PhotoCare } from './photo-care';
@@ -24,7 +25,7 @@ import { SupplyKindsComponent } from './supply-kinds.component';
 /** Ready-made pieces with a clear ground, and pictures of one's own that have one. They always lie on top. */
 @Component({
   selector: 'ka-artwork-supplies',
-  imports: [RovingFocusDirective, ArtworkPictureComponent, SupplyKindsComponent, IconComponent, MatMenuModule],
+  imports: [RovingFocusDirective, MoreMenuDirective, ArtworkPictureComponent, SupplyKindsComponent, IconComponent, MatMenuModule],
   templateUrl: './artwork-supplies.component.html',
   styleUrl: './supply-row.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

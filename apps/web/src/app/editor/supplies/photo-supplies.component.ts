@@ -8,6 +8,7 @@ import { PhotoLibrary, type LibraryPhoto } from '../../photos/photo-library';
 import { Notices } from '../notices';
 import { PhotoPlacing } from '../photo-placing';
 import { EditorSession } from '../session';
+import { MoreMenuDirective } from './more-menu.directive';
 import { findPhotos, PHOTO_SORTS, type PhotoSort } from './find-photos';
 import { PhotoCare } from './photo-care';
 import { resolutionWords } from './resolution-words';
@@ -16,7 +17,7 @@ import { SupplyDrag } from './supply-drag';
 /** The photos of one's own: a click fills what is selected, a drag goes anywhere, several can be chosen at once. */
 @Component({
   selector: 'ka-photo-supplies',
-  imports: [RovingFocusDirective, IconComponent, MatMenuModule],
+  imports: [RovingFocusDirective, MoreMenuDirective, IconComponent, MatMenuModule],
   templateUrl: './photo-supplies.component.html',
   styleUrls: ['./supply-row.scss', './photo-supplies.component.scss'],
   changeDetection: ChangeDetectionStrategy.OnPush,

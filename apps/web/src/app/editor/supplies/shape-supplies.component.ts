@@ -11,6 +11,7 @@ import { OwnOutlines } from '../../outlines/own-outlines';
 import { PhotoLibrary } from '../../photos/photo-library';
 import { Notices } from '../notices';
 import { EditorSession } from '../session';
+import { MoreMenuDirective } from './more-menu.directive';
 import { ItemAdder } from './item-adder';
 import { ShapePictureComponent } from './shape-picture.component';
 import { findShapes, makeShape, ownShape, SHAPE_KINDS, SHAPES, type ShapeKind, type ShapeSupply } from './shape-supplies';
@@ -19,7 +20,7 @@ import { SupplyKindsComponent } from './supply-kinds.component';
 /** Shapes, shown filled with the photo that is being worked with. */
 @Component({
   selector: 'ka-shape-supplies',
-  imports: [RovingFocusDirective, ShapePictureComponent, SupplyKindsComponent, IconComponent, MatMenuModule],
+  imports: [RovingFocusDirective, MoreMenuDirective, ShapePictureComponent, SupplyKindsComponent, IconComponent, MatMenuModule],
   templateUrl: './shape-supplies.component.html',
   styleUrl: './supply-row.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -3,6 +3,7 @@ import { Editor } from './support/editor.js';
 
 /** Goes on with Tab until something with this name has the focus. */
 async function tabTo(page: Page, name: RegExp): Promise<void> {
+  const seen: string[] = [];
   for (let time = 0; time < 60; time++) {
     await page.keyboard.press('Tab');
     const label = await page.evaluate(() => {
@@ -10,8 +11,9 @@ async function tabTo(page: Page, name: RegExp): Promise<void> {
       return (activeElement?.getAttribute('aria-label') ?? activeElement?.textContent ?? '').trim();
     });
     if (name.test(label)) return;
+    seen.push(label.slice(0, 30));
   }
-  throw new Error(`Tab does not reach ${String(name)}`);
+  throw new Error(`Tab does not reach ${String(name)}, only ${seen.join(' | ')}`);
 }
 
 test('a template is filled and exported by keyboard alone', async ({ page }) => {

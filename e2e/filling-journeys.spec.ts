@@ -91,7 +91,7 @@ test('in-out-in: a photo in, out, in again, and scaled', async ({ page }) => {
   await editor.ready();
   await journey.click(editor.supplies.getByRole('button', { name: /^glaze-teal: replace the photo in Face/ }));
   await journey.click(editor.panel.getByRole('button', { name: 'Take photo out' }));
-  await expect(editor.stage.getByRole('button', { name: 'Somebody of the team, empty: choose it' })).toBeVisible();
+  await expect(editor.stage.getByRole('button', { name: 'Empty · Somebody of the team' })).toBeVisible();
   await journey.click(editor.supplies.getByRole('button', { name: /^team-knife: fill Face/ }));
   await expect(editor.panel.locator('.head p')).toContainText('team-knife');
   const mark = (await editor.stage.locator('[data-mark="0"] .reach').boundingBox())!;

@@ -15,7 +15,7 @@ test('templates are found by words, and one begins a project whose main place is
   await editor.supplies.getByRole('button', { name: /^hare-leap: replace/ }).click();
   await expect(page.locator('ka-editor-header')).toContainText('3 samples left');
   // A caption is filled by typing over it.
-  await editor.stage.getByRole('button', { name: /^What it is about, a sample still/ }).click();
+  await editor.stage.getByRole('button', { name: 'Sample · What it is about' }).click();
   await page.keyboard.press('Control+a');
   await page.keyboard.type('Leaping hare');
   await page.keyboard.press('Escape');
@@ -45,7 +45,7 @@ test('a project is saved as a template, begun from, renamed, removed and brought
   await page.getByRole('button', { name: 'Bring back' }).click();
   await page.getByRole('button', { name: /^Begin from Plant card/ }).click();
   await editor.ready();
-  await expect(editor.stage.getByRole('button', { name: 'A plant, a sample still: choose it' })).toBeVisible();
+  await expect(editor.stage.getByRole('button', { name: 'Sample · A plant' })).toBeVisible();
   await expect(page.locator('ka-editor-header')).toContainText('2 samples left');
 });
 

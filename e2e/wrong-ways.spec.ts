@@ -52,7 +52,7 @@ test('a photo let go beside a slot says so before, and the slot keeps its sample
   const before = await slabs(editor).count();
   await editor.dragSupply(/^mug-teal/, { x: 0.06, y: 0.06 }, () => expect(word(page)).toHaveText('Lay on top'));
   await expect(slabs(editor)).toHaveCount(before + 1);
-  await expect(editor.stage.getByRole('button', { name: 'Your photo, a sample still: choose it' })).toBeVisible();
+  await expect(editor.stage.getByRole('button', { name: 'Sample · Your photo' })).toBeVisible();
   await page.keyboard.press('Control+z');
   await expect(slabs(editor)).toHaveCount(before);
 });
@@ -75,7 +75,7 @@ test('Delete on a slot follows the grip, says what is lost, and is one step back
   await expect(page.locator('ka-grip-bar')).toContainText('Delete takes the photo out, Photo stays');
   await page.keyboard.press('Delete');
   await expect(notice(page)).toContainText('The photo was taken out; Photo stays.');
-  await expect(editor.stage.getByRole('button', { name: 'Your photo, empty: choose it' })).toBeVisible();
+  await expect(editor.stage.getByRole('button', { name: 'Empty · Your photo' })).toBeVisible();
   for (const grip of ['o', 'b']) {
     await page.keyboard.press(grip);
     await expect(page.locator('ka-grip-bar')).toContainText('Delete removes the place Photo');
@@ -135,7 +135,7 @@ test('a sample left in place is listed before the export', async ({ page }) => {
   await button.click();
   const dialog = page.getByRole('dialog', { name: '3 samples are still in place' });
   await expect(dialog.getByRole('listitem')).toHaveCount(3);
-  await dialog.getByRole('button', { name: 'Go to 40' }).click();
+  await dialog.getByRole('button', { name: 'Go to it: 40' }).click();
   await expect(editor.panel.getByLabel('Name')).toHaveValue('40');
   expect(exports).toEqual([]);
   await button.click();

@@ -24,3 +24,29 @@ it('the samples are loaded where nothing is, left alone afterwards, and put back
   const again = await projects.list();
   expect(again.map(({ name }) => name)).toEqual(first.map(({ name }) => name));
 });
+
+it('templates come with the samples, and one’s own stay when those are put back', async () => {
+  const [templates, projects] = [server.services.templates('workspace_home'), server.services.projects('workspace_home')];
+  const shipped = await templates.list();
+  expect(shipped.map(({ name }) => name)).toEqual([
+    'Oval card',
+    'Backdrop poster',
+    'Badge with a ring',
+    'Three openings',
+    'Folded programme',
+    'Price tags',
+    'Gift voucher',
+    'Instant strip',
+  ]);
+  const [behind, programme] = await Promise.all(
+    ['Backdrop poster', 'Folded programme'].map((name) => templates.read(shipped.find((one) => one.name === name)!.id)),
+  );
+  // A sample lies behind everything; pages are in order with a fold between them.
+  expect(behind!.document.sheets[0]!.items[0]).toMatchObject({ slot: { sample: true }, box: { x: 0, y: 0 } });
+  expect(programme!.document.sheets.map(({ folds }) => folds?.length)).toEqual([1, 1]);
+  const first = (await projects.list())[0]!;
+  await templates.add({ name: 'Mine', words: '', document: (await projects.read(first.id)).document });
+  await templates.remove(shipped[2]!.id);
+  await seedSamples(server.services, { reset: true });
+  expect((await templates.list()).map(({ name }) => name)).toEqual(['Mine', ...shipped.map(({ name }) => name)]);
+});

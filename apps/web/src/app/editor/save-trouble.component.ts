@@ -22,6 +22,9 @@ import { dropJournal } from './state/journal';
     }
   `,
   styles: `
+    :host {
+      display: contents;
+    }
     div {
       position: absolute;
       inset: 12px 12px auto;

@@ -18,7 +18,7 @@ export type SamplesChoice = 'export' | { readonly goTo: Opening };
             <span
               >{{ opening.slot!.hint }} <small>{{ opening.name }}</small></span
             >
-            <button class="ka-button" [attr.aria-label]="'Go to ' + opening.name" (click)="goTo(opening)">Go to it</button>
+            <button class="ka-button" [attr.aria-label]="'Go to it: ' + opening.name" (click)="goTo(opening)">Go to it</button>
           </li>
         }
       </ul>

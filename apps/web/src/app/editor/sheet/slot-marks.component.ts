@@ -64,8 +64,8 @@ export class SlotMarksComponent {
         return {
           opening,
           isText,
-          hint: opening.slot!.hint,
-          sample: opening.slot!.sample,
+          words: `${opening.slot!.sample ? 'Sample' : 'Empty'} · ${opening.slot!.hint}`,
+          does: isText ? 'Type over it' : 'Choose it, then click a photo below',
           wide: width >= ROOM || isSelected,
           x: isText ? x : x + INSET,
           y: isText ? y : y + INSET,

@@ -18,7 +18,7 @@ export function priceTags(photos: SamplePhotos, shaper: Shaper): Project {
   const items = wares.flatMap(([name, price, photo], index): Item[] => {
     const [x, y] = [56 + 98 * (index % 2), 42 + 71 * Math.floor(index / 2)];
     return [
-      { ...kit.artwork('tag-price', x, y, 88, { colours: [SAND, '#7b5a3c'], height: 56 }), locked: true },
+      { ...kit.artwork('tag-price', x, y, 88, { colours: [SAND, '#7b5a3c'] }), locked: true },
       kit.slot(`Photo ${index + 1}`, 'Your piece', { type: 'ellipse' }, { x: x - 3, y, width: 38, height: 38 }, photo),
       kit.caption(name, 'Name of the piece', x + 29.5, y - 8, 3.9, {
         axes: { wght: 650, wdth: 92 },

@@ -1,4 +1,4 @@
-import { openingsAt, type Carried, type Edit, type FaceAxes, type Opening, type Point } from '@kadrosyn/core';
+import { openingsAt, type Carried, type Edit, type FaceAxes, type Grip, type Opening, type Point } from '@kadrosyn/core';
 import type { EditorSession } from '../session';
 import type { TextCaret } from '../text/text-caret';
 import { formGesture, moveGesture, photoScaleGesture, resizeGesture, turnGesture } from './box-gestures';
@@ -30,6 +30,11 @@ export interface Press {
   readonly targets?: TargetChips;
   last: Point;
   moved: boolean;
+}
+
+/** Whether opening and photo part: the photo is moved, or its opening over it, as in cropping. */
+export function partsPhoto({ movesPhoto, opening }: Press, grip: Grip): boolean {
+  return movesPhoto || (opening?.fill.type === 'photo' && grip === 'opening');
 }
 
 /** What letting go would do now. */

@@ -25,7 +25,7 @@ import { filesWord } from './files-word';
 import type { Halftone } from './halftone';
 import { PhotoDots } from './photo-dots';
 import { Pinch } from './pinch';
-import { CLICK_REACH, Presses, type Press, type PressResult } from './press';
+import { CLICK_REACH, partsPhoto, Presses, type Press, type PressResult } from './press';
 import { PhotoWheel } from './photo-wheel';
 import { SelectionMarksComponent } from './selection-marks.component';
 import { SlotMarksComponent } from './slot-marks.component';
@@ -151,7 +151,7 @@ export class SheetStageComponent {
     if (!press) this.overText.set(this.presses.typesAt(at));
     if (press?.id !== event.pointerId) return;
     if (!press.moved && Math.hypot(at.x - press.start.x, at.y - press.start.y) < CLICK_REACH) return;
-    if (!press.moved && press.movesPhoto && press.opening) this.beginHalftone(press.opening);
+    if (!press.moved && press.opening && partsPhoto(press, this.session.grip())) this.beginHalftone(press.opening);
     press.moved = true;
     if (press.pans) {
       this.viewport.panBy(at.x - press.last.x, at.y - press.last.y);
@@ -243,7 +243,7 @@ export class SheetStageComponent {
     this.endGesture(edit);
   }
 
-  /** While a photo is moved, what lies outside its opening shows as dots. */
+  /** What lies outside the opening shows as dots. */
   private beginHalftone(opening: Opening): void {
     this.halftone.set(this.photoDots.make(opening, this.host.nativeElement));
   }

@@ -80,3 +80,4 @@ export * from './breakout/local-order.js';
 export * from './artwork/artwork.js';
 export * from './artwork/pieces.js';
 export * from './artwork/new-artwork.js';
+export * from './search/holds-words.js';

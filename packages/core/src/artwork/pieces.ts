@@ -1,3 +1,4 @@
+import { holdsWords } from '../search/holds-words.js';
 import type { Artwork, ArtworkKind } from './artwork.js';
 import { FRAMES } from './frames.js';
 import { LIGHT } from './light.js';
@@ -12,9 +13,5 @@ export const ARTWORK: readonly Artwork[] = [...RIBBONS, ...RINGS, ...PAPER, ...P
 
 /** Pieces of a kind (all where it is empty) whose name or words hold everything that is looked for. */
 export function findArtwork(kind: ArtworkKind | '', search: string): Artwork[] {
-  const wanted = search.toLowerCase().split(/\s+/).filter(Boolean);
-  return ARTWORK.filter((one) => {
-    const text = `${one.name} ${one.words}`.toLowerCase();
-    return (kind === '' || one.kind === kind) && wanted.every((word) => text.includes(word));
-  });
+  return ARTWORK.filter((one) => (kind === '' || one.kind === kind) && holdsWords(`${one.name} ${one.words}`, search));
 }

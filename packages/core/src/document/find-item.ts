@@ -24,12 +24,26 @@ export function findSheet(project: Project, id: string): Sheet | undefined {
   return project.sheets.find((sheet) => sheet.id === id);
 }
 
-/** All openings of a list of items, from back to front, those inside groups included. */
-export function* openingsOf(items: readonly Item[]): Generator<Opening> {
+/**
+ * All openings of a list of items, from back to front, those inside groups included.
+ * @param isPassed - items that are passed over, with all that is in them; none when absent.
+ */
+export function* openingsOf(items: readonly Item[], isPassed: (item: Item) => boolean = () => false): Generator<Opening> {
   for (const item of items) {
+    if (isPassed(item)) continue;
     if (item.type === 'opening') yield item;
-    else yield* openingsOf(item.items);
+    else yield* openingsOf(item.items, isPassed);
   }
+}
+
+/** For `openingsOf`: what is not seen. */
+export function isHidden({ hidden }: Item): boolean {
+  return hidden === true;
+}
+
+/** For `openingsOf`: what can not be seen or not be changed. */
+export function isOutOfReach({ hidden, locked }: Item): boolean {
+  return hidden === true || locked === true;
 }
 
 /** Ids of all photos that any fill of the project shows. */

@@ -1,8 +1,8 @@
 import { applyEdit } from '../document/apply-edit.js';
 import type { Edit, Operation } from '../document/edit.js';
 import type { Fill, PhotoFill } from '../document/fill.js';
-import { openingsOf } from '../document/find-item.js';
-import type { Item, Opening } from '../document/item.js';
+import { isOutOfReach, openingsOf } from '../document/find-item.js';
+import type { Opening } from '../document/item.js';
 import { changeItemOperation, changeSheet, insertItem, placeOf, removeItem } from '../document/make-edit.js';
 import type { Photo, Project, Sheet } from '../document/project.js';
 import { boxCentre, boxMatrix } from '../geometry/box.js';
@@ -113,7 +113,7 @@ export function backgroundEdit(sheet: Sheet, photo: Photo): Edit {
 
 /** Openings that wait for a photo, in the order in which people read: row by row, each from the left. */
 export function emptyOpenings(sheet: Sheet): Opening[] {
-  const waiting = [...openingsOf(visible(sheet.items))].filter(
+  const waiting = [...openingsOf(sheet.items, isOutOfReach)].filter(
     ({ kind, outline, fill, slot }) =>
       kind === 'shaped' && outline.type !== 'lettering' && (fill.type === 'none' || (fill.type === 'photo' && slot?.sample)),
   );
@@ -151,11 +151,4 @@ export function fillEmptyOpenings(
 
 function photoOf({ fill }: Opening, { photos }: GripContext): Photo | undefined {
   return fill.type === 'photo' ? photos[fill.photoId] : undefined;
-}
-
-/** Without what is locked or hidden, at any depth. */
-function visible(items: readonly Item[]): readonly Item[] {
-  return items
-    .filter(({ locked, hidden }) => !locked && !hidden)
-    .map((item) => (item.type === 'group' ? { ...item, items: visible(item.items) } : item));
 }

@@ -1,6 +1,6 @@
 import type { DrawingFill } from '../document/fill.js';
-import { openingsOf } from '../document/find-item.js';
-import type { Item, Opening } from '../document/item.js';
+import { isHidden, openingsOf } from '../document/find-item.js';
+import type { Opening } from '../document/item.js';
 import type { Sheet } from '../document/project.js';
 import { intersect } from '../geometry/bounds.js';
 import { boxBounds, boxMatrix } from '../geometry/box.js';
@@ -21,7 +21,7 @@ const FINE = 0.25;
  * by form: shapes in a solid colour or with a photo, and the solid layers of artwork. Pictures with a clear ground and letters are passed over.
  */
 export function seenPart(sheet: Sheet, opening: Opening, shaper: Shaper): Path | null {
-  const order = [...openingsOf(visible(sheet.items))];
+  const order = [...openingsOf(sheet.items, isHidden)];
   const at = order.findIndex(({ id }) => id === opening.id);
   if (at < 0) return null;
   const own = boxBounds(opening.box);
@@ -46,10 +46,4 @@ function solidLayers({ box }: Opening, { layers }: DrawingFill): Float64Array[] 
   return layers
     .filter(({ strength = 1, fade }) => !fade && strength >= HIDES)
     .flatMap(({ d }) => flatten(transformPath(toSheet, readPathData(d).path), FINE));
-}
-
-function visible(items: readonly Item[]): readonly Item[] {
-  return items
-    .filter(({ hidden }) => !hidden)
-    .map((item) => (item.type === 'group' ? { ...item, items: visible(item.items) } : item));
 }

@@ -1,4 +1,4 @@
-import { openingsOf } from '../document/find-item.js';
+import { isHidden, openingsOf } from '../document/find-item.js';
 import type { Item, Opening } from '../document/item.js';
 import type { Project, Sheet } from '../document/project.js';
 import { intersect, unite, type Bounds } from '../geometry/bounds.js';
@@ -13,9 +13,7 @@ export interface LeftSample {
 /** All samples that are still in a project, sheet by sheet from back to front. Hidden ones are not seen and do not count. */
 export function samplesLeft(project: Project): LeftSample[] {
   return project.sheets.flatMap((sheet) =>
-    [...openingsOf(sheet.items)]
-      .filter(({ slot, hidden }) => slot?.sample === true && !hidden)
-      .map((opening) => ({ sheet, opening })),
+    [...openingsOf(sheet.items, isHidden)].filter(({ slot }) => slot?.sample === true).map((opening) => ({ sheet, opening })),
   );
 }
 

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { MatMenuModule } from '@angular/material/menu';
-import { layLoose, openingsOf, putInsideEdit, swapPhotos, type Edit, type Opening } from '@kadrosyn/core';
+import { isOutOfReach, layLoose, openingsOf, putInsideEdit, swapPhotos, type Edit, type Opening } from '@kadrosyn/core';
 import { takeOutEdit } from '../commands/photo-edits';
 import { EditorSession } from '../session';
 
@@ -40,7 +40,7 @@ export class PhotoMovesComponent {
 
   private readonly rest = computed(() => {
     const items = this.session.shownSheet()?.items ?? [];
-    return [...openingsOf(items)].filter(({ id, locked, hidden }) => id !== this.opening().id && !locked && !hidden);
+    return [...openingsOf(items, isOutOfReach)].filter(({ id }) => id !== this.opening().id);
   });
   readonly others = computed(() => this.rest().filter(({ fill, kind }) => fill.type === 'photo' && kind !== 'artwork'));
   readonly places = computed(() => this.rest().filter(({ kind, outline }) => kind === 'shaped' && outline.type !== 'lettering'));

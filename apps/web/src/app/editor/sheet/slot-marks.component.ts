@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/c
 import {
   boxBounds,
   boxMatrix,
+  isHidden,
   multiply,
   openingPath,
   openingsOf,
@@ -38,7 +39,7 @@ export class SlotMarksComponent {
 
   private readonly openings = computed(() => {
     const sheet = this.session.shownSheet();
-    return sheet && this.session.shaper() ? [...openingsOf(sheet.items)].filter(({ hidden }) => !hidden) : [];
+    return sheet && this.session.shaper() ? [...openingsOf(sheet.items, isHidden)] : [];
   });
 
   /** Outlines of openings that show nothing: they could not be found otherwise. */

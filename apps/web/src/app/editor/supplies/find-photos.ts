@@ -1,3 +1,4 @@
+import { holdsWords } from '@kadrosyn/core';
 import { recentFirst } from '../../interface/recently-used';
 import type { LibraryPhoto } from '../../photos/photo-library';
 
@@ -22,11 +23,7 @@ export function findPhotos(
   sort: PhotoSort,
   recent: readonly string[],
 ): LibraryPhoto[] {
-  const words = search.toLowerCase().split(/\s+/).filter(Boolean);
-  const found = photos.filter(({ photo, tags }) => {
-    const text = [photo.name, ...tags].join(' ').toLowerCase();
-    return words.every((word) => text.includes(word));
-  });
+  const found = photos.filter(({ photo, tags }) => holdsWords([photo.name, ...tags].join(' '), search));
   switch (sort) {
     case 'newest':
       return found;

@@ -1,4 +1,4 @@
-import { newShapedOpening, type Opening, type Outline, type Point, type Sheet } from '@kadrosyn/core';
+import { holdsWords, newShapedOpening, type Opening, type Outline, type Point, type Sheet } from '@kadrosyn/core';
 import type { OwnOutline } from '../../api/server-types';
 
 export type ShapeKind = 'straight' | 'round' | 'natural' | 'paper' | 'own';
@@ -74,11 +74,7 @@ export function ownShape({ id, name, d, proportion }: OwnOutline): ShapeSupply {
 
 /** Shapes of a kind (all where it is empty) whose name or words hold everything that is looked for. */
 export function findShapes(shapes: readonly ShapeSupply[], kind: ShapeKind | '', search: string): ShapeSupply[] {
-  const wanted = search.toLowerCase().split(/\s+/).filter(Boolean);
-  return shapes.filter((one) => {
-    const text = `${one.name} ${one.words}`.toLowerCase();
-    return (kind === '' || one.kind === kind) && wanted.every((word) => text.includes(word));
-  });
+  return shapes.filter((one) => (kind === '' || one.kind === kind) && holdsWords(`${one.name} ${one.words}`, search));
 }
 
 /** An empty opening of the shape, as large as suits the sheet, its middle at `at`. */

@@ -42,6 +42,8 @@ export * from './fit/replace-photo.js';
 export * from './fit/accept.js';
 export * from './fit/photo-moves.js';
 export * from './fit/crop.js';
+export * from './fit/item-bounds.js';
+export * from './fit/snap.js';
 export * from './fit/slots.js';
 export * from './fit/seen-part.js';
 export * from './document/trim-sheet.js';

@@ -1,8 +1,9 @@
 import { isHidden, openingsOf } from '../document/find-item.js';
 import type { Item, Opening } from '../document/item.js';
 import type { Project, Sheet } from '../document/project.js';
-import { intersect, unite, type Bounds } from '../geometry/bounds.js';
+import { intersect } from '../geometry/bounds.js';
 import { boxBounds } from '../geometry/box.js';
+import { itemBounds } from './item-bounds.js';
 
 /** A slot that still shows what the template put there. */
 export interface LeftSample {
@@ -19,17 +20,12 @@ export function samplesLeft(project: Project): LeftSample[] {
 
 /** Slots below an item of the sheet that it lies over, at least in part: it belongs to how they look. */
 export function slotsUnder(sheet: Sheet, item: Item): Opening[] {
-  const own = itemBox(item);
+  const own = itemBounds(item);
   const order = [...openingsOf(sheet.items)];
   const ids = new Set(item.type === 'group' ? [...openingsOf(item.items)].map(({ id }) => id) : [item.id]);
   const first = order.findIndex(({ id }) => ids.has(id));
   if (!own || first < 0) return [];
   return order.slice(0, first).filter((opening) => opening.slot && intersect(own, boxBounds(opening.box)) !== null);
-}
-
-function itemBox(item: Item): Bounds | null {
-  if (item.type === 'opening') return boxBounds(item.box);
-  return item.items.map(itemBox).reduce<Bounds | null>((sum, box) => (sum && box ? unite(sum, box) : (sum ?? box)), null);
 }
 
 /** Marks an opening as a place to fill, with what it shows as its sample; or as no slot any more. */

@@ -39,6 +39,7 @@ import { LevelLineComponent } from './sheet/level-line.component';
 import { SheetStageComponent } from './sheet/sheet-stage.component';
 import { SheetTrim } from './sheet/sheet-trim';
 import { SheetTrimComponent } from './sheet/sheet-trim.component';
+import { Snapping } from './sheet/snapping';
 import { Viewport } from './sheet/viewport';
 import { EditorActions } from './state/editor.actions';
 import { selectExportMessage, selectMessage, selectPhase } from './state/editor.selectors';
@@ -75,6 +76,7 @@ import { SupplyDrag } from './supplies/supply-drag';
     CropGuides,
     LevelLine,
     SheetTrim,
+    Snapping,
     ItemClipboard,
     ProjectFaces,
   ],

@@ -1,6 +1,7 @@
 import {
   apply,
   applyVector,
+  boxBounds,
   boxCentre,
   boxMatrix,
   changeItem,
@@ -13,6 +14,7 @@ import {
   scalePhoto,
   setBoxByGrip,
   turnPhoto,
+  type Bounds,
   type FaceAxes,
   type Grip,
   type GripContext,
@@ -29,9 +31,26 @@ const SHORTEST = 4;
 const TURN_STEP = 15;
 const TURN_REACH = 2.5;
 
-/** Moves what the grip says. */
-export function moveGesture(opening: Opening, grip: Grip, from: Point, context: GripContext): Gesture {
-  return { move: (at) => moveEdit(context, opening, grip, { x: at.x - from.x, y: at.y - from.y }) };
+/**
+ * Moves what the grip says.
+ * @param snap - what is to be added to the place of the opening's bounds, so that it comes to lie on something.
+ */
+export function moveGesture(
+  opening: Opening,
+  grip: Grip,
+  from: Point,
+  context: GripContext,
+  snap: (bounds: Bounds) => Point,
+): Gesture {
+  const bounds = boxBounds(opening.box);
+  const movesOpening = grip !== 'photo' || opening.fill.type !== 'photo';
+  return {
+    move(at) {
+      const [dx, dy] = [at.x - from.x, at.y - from.y];
+      const by = movesOpening ? snap({ ...bounds, x: bounds.x + dx, y: bounds.y + dy }) : { x: 0, y: 0 };
+      return moveEdit(context, opening, grip, { x: dx + by.x, y: dy + by.y });
+    },
+  };
 }
 
 /** A peg keeps the proportions, a tab stretches the outline; the opposite point stays. The photo is never stretched. */

@@ -6,6 +6,7 @@ import type { Gesture } from './gesture';
 import { handlesOf, photoCorners } from './handles';
 import { carriedTarget } from './carried-target';
 import type { StageChip } from './stage-chip';
+import type { Snapping } from './snapping';
 import { TargetChips } from './target-chip';
 import type { Viewport } from './viewport';
 
@@ -51,6 +52,7 @@ export class Presses {
     private readonly viewport: Viewport,
     private readonly typing: TextCaret,
     private readonly axesOf: (face: string) => FaceAxes,
+    private readonly snapping: Snapping,
   ) {}
 
   /** What a pointer that goes down at `start` (css px of the stage) begins. @param pans - it moves the sheet, whatever lies there. */
@@ -72,9 +74,10 @@ export class Presses {
     if (!opening) return { ...pan, click: null };
     if (!held) this.session.select(opening.id);
     const movesPhoto = grip === 'photo' && opening.fill.type === 'photo';
+    this.snapping.begin(opening.id);
     return {
       ...base,
-      gesture: moveGesture(opening, grip, sheetStart, context),
+      gesture: moveGesture(opening, grip, sheetStart, context, (bounds) => this.snapping.by(bounds)),
       opening,
       click: hits[0]?.id,
       ...(hits[0] && this.typing.isInMiddle(hits[0], sheetStart, this.viewport.zoom()) ? { types: hits[0] } : {}),

@@ -28,6 +28,8 @@ import { Pinch } from './pinch';
 import { CLICK_REACH, partsPhoto, Presses, type Press, type PressResult } from './press';
 import { PhotoWheel } from './photo-wheel';
 import { SelectionMarksComponent } from './selection-marks.component';
+import { SnapLinesComponent } from './snap-lines.component';
+import { Snapping } from './snapping';
 import { SlotMarksComponent } from './slot-marks.component';
 import type { StageChip } from './stage-chip';
 import { SupplyDrops } from './supply-drops';
@@ -36,7 +38,7 @@ import { Viewport } from './viewport';
 /** The sheet on its mat: drawing, selecting, moving, dropping. */
 @Component({
   selector: 'ka-sheet-stage',
-  imports: [SelectionMarksComponent, SlotMarksComponent],
+  imports: [SelectionMarksComponent, SlotMarksComponent, SnapLinesComponent],
   templateUrl: './sheet-stage.component.html',
   styleUrl: './sheet-stage.component.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -65,7 +67,8 @@ export class SheetStageComponent {
   private readonly photoDots = new PhotoDots(this.session, this.viewport, this.levels);
   private readonly halftone = signal<Halftone | null>(null);
   private readonly pointers = new Map<number, Point>();
-  private readonly presses = new Presses(this.session, this.viewport, this.typing, inject(OwnFaces).axesOf);
+  private readonly snapping = inject(Snapping);
+  private readonly presses = new Presses(this.session, this.viewport, this.typing, inject(OwnFaces).axesOf, this.snapping);
   private press: Press | null = null;
   private pinch: Pinch | null = null;
   private readonly drops = new SupplyDrops(this.session, this.viewport, (chip) => this.chip.set(chip));
@@ -74,10 +77,7 @@ export class SheetStageComponent {
 
   readonly sheetBox = computed(() => {
     const sheet = this.session.shownSheet();
-    if (!sheet) return null;
-    const { left, top } = this.viewport.view();
-    const [ratio, zoom] = [this.viewport.pixelRatio(), this.viewport.zoom()];
-    return { left: left / ratio, top: top / ratio, width: sheet.width * zoom, height: sheet.height * zoom };
+    return sheet && this.viewport.boxOf(sheet);
   });
 
   readonly marked = computed(() => {
@@ -159,6 +159,7 @@ export class SheetStageComponent {
       return;
     }
     press.last = at;
+    this.snapping.suspended.set(event.ctrlKey || event.metaKey);
     this.session.preview(this.pressEdit(press, at).edit);
   }
 
@@ -193,6 +194,7 @@ export class SheetStageComponent {
   private endGesture(edit: Edit | null, select?: string): void {
     this.chip.set(null);
     this.halftone.set(null);
+    this.snapping.end();
     if (edit) this.session.commit(edit, select);
     else this.session.preview(null);
   }

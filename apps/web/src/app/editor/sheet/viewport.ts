@@ -38,6 +38,13 @@ export class Viewport {
     return { x: (p.x - x) / this.zoomSignal(), y: (p.y - y) / this.zoomSignal() };
   }
 
+  /** Where a sheet lies on the stage, css px; its corner is on a whole px of the screen. */
+  boxOf(sheet: { readonly width: number; readonly height: number }) {
+    const { left, top } = this.view();
+    const [ratio, zoom] = [this.pixelRatio(), this.zoom()];
+    return { left: left / ratio, top: top / ratio, width: sheet.width * zoom, height: sheet.height * zoom };
+  }
+
   /** Whether a point (css px of the stage) is on the stage. */
   holds({ x, y }: Point): boolean {
     const { width, height } = this.size();

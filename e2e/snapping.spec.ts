@@ -1,0 +1,27 @@
+import { expect, test } from '@playwright/test';
+import { Editor } from './support/editor.js';
+
+test('what is moved comes to lie on centres and edges, says why, and goes freely while a key is held', async ({ page }) => {
+  const editor = await Editor.home(page);
+  await editor.begin('Post');
+  await editor.tab('Shapes');
+  await editor.supplies.getByRole('button', { name: 'Circle', exact: true }).click();
+  await editor.panel.getByRole('tab', { name: 'Size' }).click();
+  const place = async (): Promise<number[]> =>
+    Promise.all(['From the left', 'From the top'].map(async (name) => Number(await editor.panel.getByLabel(name).inputValue())));
+  const [x, y] = await place();
+  const reason = page.locator('ka-snap-lines span');
+  // Four px on the screen off the middle, it stays on it.
+  const middle = await editor.at({ x: 0.5, y: 0.5 });
+  await editor.drag(middle, { x: middle.x + 3, y: middle.y + 120 }, async () => {
+    await expect(reason.first()).toHaveText('sheet centre');
+  });
+  await expect(reason).toHaveCount(0);
+  expect((await place())[0]).toBe(x);
+  expect((await place())[1]).toBeGreaterThan(y! + 100);
+  await page.keyboard.press('Control+z');
+  await page.keyboard.down('Control');
+  await editor.drag(middle, { x: middle.x + 4, y: middle.y + 120 }, () => expect(reason).toHaveCount(0));
+  await page.keyboard.up('Control');
+  expect((await place())[0]).not.toBe(x);
+});

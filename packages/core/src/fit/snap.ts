@@ -1,0 +1,130 @@
+import type { Sheet } from '../document/project.js';
+import type { Bounds } from '../geometry/bounds.js';
+import type { Point } from '../geometry/matrix.js';
+import { itemBounds } from './item-bounds.js';
+
+/** Why something came to lie where it does. */
+export type SnapReason = 'sheet edge' | 'sheet centre' | 'margin' | 'guide' | 'fold' | 'edge' | 'centre' | 'equal gap';
+
+/** A line that something can come to lie on, px of the sheet. `x` lines stand upright at `at`, `y` lines lie. */
+export interface SnapLine {
+  readonly axis: 'x' | 'y';
+  readonly at: number;
+  readonly reason: SnapReason;
+  /** How far the line reaches along the other axis. */
+  readonly from: number;
+  readonly to: number;
+}
+
+/** What can be met on a sheet, gathered once for a gesture. */
+export interface SnapTargets {
+  readonly lines: readonly SnapLine[];
+  /** Boxes of the other items, for equal gaps. */
+  readonly boxes: readonly Bounds[];
+}
+
+/** Lines of the sheet and of all items that are seen, but for those that move. */
+export function snapTargets(sheet: Sheet, moving: ReadonlySet<string>): SnapTargets {
+  const { width, height, margin } = sheet;
+  const upright = (at: number, reason: SnapReason, from = 0, to = height): SnapLine => ({ axis: 'x', at, reason, from, to });
+  const lying = (at: number, reason: SnapReason, from = 0, to = width): SnapLine => ({ axis: 'y', at, reason, from, to });
+  const boxes = sheet.items.filter((item) => !moving.has(item.id) && !item.hidden).flatMap((item) => itemBounds(item) ?? []);
+  const own = (axis: 'horizontal' | 'vertical', at: number, reason: SnapReason): SnapLine =>
+    axis === 'vertical' ? upright(at, reason) : lying(at, reason);
+  return {
+    boxes,
+    lines: [
+      ...[0, width].map((at) => upright(at, 'sheet edge')),
+      ...[0, height].map((at) => lying(at, 'sheet edge')),
+      upright(width / 2, 'sheet centre'),
+      lying(height / 2, 'sheet centre'),
+      ...(margin > 0 ? [margin, width - margin].map((at) => upright(at, 'margin')) : []),
+      ...(margin > 0 ? [margin, height - margin].map((at) => lying(at, 'margin')) : []),
+      ...sheet.guides.map(({ axis, at }) => own(axis, at, 'guide')),
+      ...(sheet.folds ?? []).map(({ axis, at }) => own(axis, at, 'fold')),
+      ...boxes.flatMap((b) => [
+        ...[b.x, b.x + b.width].map((at) => upright(at, 'edge', b.y, b.y + b.height)),
+        ...[b.y, b.y + b.height].map((at) => lying(at, 'edge', b.x, b.x + b.width)),
+        upright(b.x + b.width / 2, 'centre', b.y, b.y + b.height),
+        lying(b.y + b.height / 2, 'centre', b.x, b.x + b.width),
+      ]),
+    ],
+  };
+}
+
+/** Where a box comes to lie, and why. */
+export interface Snapped {
+  /** What is to be added to its place, px. */
+  readonly by: Point;
+  /** The lines that it then lies on, each reaching from what it lies on to the box. */
+  readonly lines: readonly SnapLine[];
+}
+
+/**
+ * Moves a box onto the nearest line within reach, along each axis for itself. An edge meets edges, a middle meets centres: so much is what
+ * people mean. Among lines equally near, those of the sheet come first.
+ * @param reach - px of the sheet.
+ */
+export function snapBox(box: Bounds, targets: SnapTargets, reach: number): Snapped {
+  const x = snapAxis('x', box, targets, reach);
+  const y = snapAxis('y', box, targets, reach);
+  return { by: { x: x.by, y: y.by }, lines: [...x.lines, ...y.lines] };
+}
+
+interface Candidate {
+  readonly by: number;
+  readonly line: SnapLine;
+}
+
+function snapAxis(axis: 'x' | 'y', box: Bounds, targets: SnapTargets, reach: number): { by: number; lines: SnapLine[] } {
+  const [start, length] = axis === 'x' ? [box.x, box.width] : [box.y, box.height];
+  const candidates: Candidate[] = [];
+  for (const line of targets.lines) {
+    if (line.axis !== axis) continue;
+    const isCentre = line.reason === 'centre' || line.reason === 'sheet centre';
+    const isBoth = line.reason === 'guide' || line.reason === 'fold';
+    const points = isBoth
+      ? [start, start + length / 2, start + length]
+      : isCentre
+        ? [start + length / 2]
+        : [start, start + length];
+    for (const point of points) candidates.push({ by: line.at - point, line });
+  }
+  candidates.push(...equalGaps(axis, box, targets.boxes));
+  let best = reach;
+  for (const { by } of candidates) best = Math.min(best, Math.abs(by));
+  const nearest = candidates.find(({ by }) => Math.abs(by) === best);
+  if (!nearest || best > reach) return { by: 0, lines: [] };
+  const moved = { ...box, [axis]: start + nearest.by };
+  const lines = candidates.filter(({ by }) => Math.abs(by - nearest.by) < 1e-6).map(({ line }) => reaching(line, moved));
+  return { by: nearest.by, lines: lines.filter((line, index) => lines.findIndex((other) => other.at === line.at) === index) };
+}
+
+/** Places at which the gap to a neighbour is the same as one beside it, or the box lies in the middle between two. */
+function equalGaps(axis: 'x' | 'y', box: Bounds, boxes: readonly Bounds[]): Candidate[] {
+  const along = (b: Bounds): readonly [number, number] => (axis === 'x' ? [b.x, b.x + b.width] : [b.y, b.y + b.height]);
+  const across = (b: Bounds): readonly [number, number] => (axis === 'x' ? [b.y, b.y + b.height] : [b.x, b.x + b.width]);
+  const [top, bottom] = across(box);
+  const row = boxes.filter((b) => across(b)[0] < bottom && across(b)[1] > top).sort((a, b) => along(a)[0] - along(b)[0]);
+  const [start, end] = along(box);
+  const length = end - start;
+  const found: Candidate[] = [];
+  const add = (wanted: number, at: number): void => {
+    found.push({ by: wanted - start, line: { axis, at, reason: 'equal gap', from: top, to: bottom } });
+  };
+  for (let i = 0; i + 1 < row.length; i++) {
+    const [a, b] = [along(row[i]!), along(row[i + 1]!)];
+    const gap = b[0] - a[1];
+    if (gap < 0) continue;
+    if (gap >= length) add(a[1] + (gap - length) / 2, (a[1] + b[0]) / 2);
+    add(b[1] + gap, b[1] + gap);
+    add(a[0] - gap - length, a[0] - gap);
+  }
+  return found;
+}
+
+/** The line made as long as to reach the box. */
+function reaching(line: SnapLine, box: Bounds): SnapLine {
+  const [start, end] = line.axis === 'x' ? [box.y, box.y + box.height] : [box.x, box.x + box.width];
+  return { ...line, from: Math.min(line.from, start), to: Math.max(line.to, end) };
+}

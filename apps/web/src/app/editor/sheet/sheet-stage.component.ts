@@ -33,12 +33,13 @@ import { Snapping } from './snapping';
 import { SlotMarksComponent } from './slot-marks.component';
 import type { StageChip } from './stage-chip';
 import { SupplyDrops } from './supply-drops';
+import { UnderHereComponent } from './under-here.component';
 import { Viewport } from './viewport';
 
 /** The sheet on its mat: drawing, selecting, moving, dropping. */
 @Component({
   selector: 'ka-sheet-stage',
-  imports: [SelectionMarksComponent, SlotMarksComponent, SnapLinesComponent],
+  imports: [SelectionMarksComponent, SlotMarksComponent, SnapLinesComponent, UnderHereComponent],
   templateUrl: './sheet-stage.component.html',
   styleUrl: './sheet-stage.component.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -292,7 +293,7 @@ export class SheetStageComponent {
     this.spaceHeld.set(held);
   }
 
-  private stagePoint(event: { readonly clientX: number; readonly clientY: number }): Point {
+  stagePoint(event: { readonly clientX: number; readonly clientY: number }): Point {
     const rect = this.host.nativeElement.getBoundingClientRect();
     return { x: event.clientX - rect.left, y: event.clientY - rect.top };
   }

@@ -16,7 +16,7 @@ import { RovingFocusDirective } from '../../interface/roving-focus.directive';
 import { PhotoLibrary, type LibraryPhoto } from '../../photos/photo-library';
 import { EditorSession } from '../session';
 import { ArtworkPictureComponent } from './artwork-picture.component';
-import { MoreMenuDirective } from './more-menu.directive';
+import { MoreMenuDirective } from '../../interface/more-menu.directive';
 import { findPhotos } from './find-photos';
 import { ItemAdder } from './item-adder';
 import { PhotoCare } from './photo-care';

@@ -8,7 +8,7 @@ import { PhotoLibrary, type LibraryPhoto } from '../../photos/photo-library';
 import { Notices } from '../notices';
 import { PhotoPlacing } from '../photo-placing';
 import { EditorSession } from '../session';
-import { MoreMenuDirective } from './more-menu.directive';
+import { MoreMenuDirective } from '../../interface/more-menu.directive';
 import { findPhotos, PHOTO_SORTS, type PhotoSort } from './find-photos';
 import { PhotoCare } from './photo-care';
 import { resolutionWords } from './resolution-words';

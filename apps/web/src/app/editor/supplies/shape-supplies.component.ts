@@ -11,7 +11,7 @@ import { OwnOutlines } from '../../outlines/own-outlines';
 import { PhotoLibrary } from '../../photos/photo-library';
 import { Notices } from '../notices';
 import { EditorSession } from '../session';
-import { MoreMenuDirective } from './more-menu.directive';
+import { MoreMenuDirective } from '../../interface/more-menu.directive';
 import { ItemAdder } from './item-adder';
 import { ShapePictureComponent } from './shape-picture.component';
 import { findShapes, makeShape, ownShape, SHAPE_KINDS, SHAPES, type ShapeKind, type ShapeSupply } from './shape-supplies';

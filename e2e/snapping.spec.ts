@@ -25,3 +25,18 @@ test('what is moved comes to lie on centres and edges, says why, and goes freely
   await page.keyboard.up('Control');
   expect((await place())[0]).not.toBe(x);
 });
+
+test('an item is aligned on the sheet, within its margins', async ({ page }) => {
+  const editor = await Editor.home(page);
+  await editor.open('Workshop card');
+  await editor.select('Oval');
+  await editor.panel.getByRole('tab', { name: 'Size' }).click();
+  await editor.panel.getByRole('button', { name: 'Left', exact: true }).click();
+  await expect(editor.panel.getByLabel('From the left')).toHaveValue('6');
+  await editor.panel.getByRole('button', { name: 'Top', exact: true }).click();
+  await expect(editor.panel.getByLabel('From the top')).toHaveValue('6');
+  await editor.panel.getByRole('button', { name: 'Centre', exact: true }).click();
+  await expect(editor.panel.getByLabel('From the left')).toHaveValue('17.5');
+  await expect(page.getByRole('button', { name: 'Undo: Centre on the sheet: Oval' })).toBeVisible();
+  for (let step = 0; step < 3; step++) await page.keyboard.press('Control+z');
+});

@@ -1,6 +1,7 @@
 // ./start: everything from a checkout to a running application.
 import { fork } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { createServer } from 'node:net';
 import { join } from 'node:path';
 import { parseArgs } from 'node:util';
 import { build } from './build.mjs';
@@ -39,7 +40,7 @@ main(async () => {
   const supervisor = new Supervisor(folder, options, unlock);
   for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => supervisor.stop());
   await phase('Database', () => supervisor.startDatabase());
-  await phase('Picture library', () => supervisor.startLibrary());
+  await supervisor.startLibrary();
   await phase('Server', () => supervisor.startServer());
   console.log(`\nKadrosyn is at ${supervisor.address}\nCtrl-C stops it.`);
 });
@@ -84,6 +85,18 @@ function isStart(pid) {
   }
 }
 
+/** A port of loopback that nobody uses now. */
+function freePort() {
+  return new Promise((resolve, reject) => {
+    const probe = createServer();
+    probe.on('error', reject);
+    probe.listen(0, '127.0.0.1', () => {
+      const { port } = probe.address();
+      probe.close(() => resolve(port));
+    });
+  });
+}
+
 /** Keeps database and server running, and stops them in order: first the server, then the database. */
 class Supervisor {
   address = '';
@@ -91,7 +104,8 @@ class Supervisor {
   #cluster;
   #server;
   #library;
-  #libraryPort = '0';
+  #libraryPort = 0;
+  #libraryEnds = 0;
   #stopping = false;
   #ends = [];
 
@@ -113,20 +127,20 @@ class Supervisor {
     );
   }
 
-  /** The stand-in for an outside picture service. The application works without it. */
-  startLibrary() {
+  /** The stand-in for an outside picture service, on a port that the server is told. Nothing waits for it: the application works without it. */
+  async startLibrary() {
+    this.#libraryPort ||= await freePort();
     const child = fork(join(ROOT, 'apps/library/dist/main.js'), {
       detached: true,
-      env: { ...process.env, LIBRARY_PORT: this.#libraryPort },
+      env: { ...process.env, LIBRARY_PORT: String(this.#libraryPort) },
     });
     this.#library = child;
-    return new Promise((resolve) => {
-      child.once('message', ({ port }) => {
-        this.#libraryPort = String(port);
-        child.once('close', () => this.#again('The picture library', () => this.startLibrary()));
-        resolve();
-      });
-      child.once('close', () => resolve('not started; the application works without it'));
+    child.once('close', () => {
+      if (this.#stopping) return;
+      // Without it there are no pictures from outside, and nothing else is missing.
+      const isLast = ++this.#libraryEnds > MOST_RESTARTS;
+      console.log(`The picture library ended unexpectedly; ${isLast ? 'going on without it' : 'starting it again'}.`);
+      if (!isLast) void this.startLibrary();
     });
   }
 
@@ -142,7 +156,7 @@ class Supervisor {
         PORT: this.#port,
         DATABASE_URL: this.#cluster.url,
         SAMPLES: samples,
-        ...(this.#libraryPort === '0' ? {} : { LIBRARY_URL: `http://127.0.0.1:${this.#libraryPort}` }),
+        LIBRARY_URL: `http://127.0.0.1:${this.#libraryPort}`,
       },
     });
     this.#server = child;

@@ -44,6 +44,7 @@ export * from './fit/photo-moves.js';
 export * from './fit/crop.js';
 export * from './fit/item-bounds.js';
 export * from './fit/snap.js';
+export * from './fit/align.js';
 export * from './fit/slots.js';
 export * from './fit/seen-part.js';
 export * from './document/trim-sheet.js';

@@ -4,13 +4,14 @@ import { NumberFieldComponent } from '../../interface/number-field.component';
 import { OwnFaces } from '../../lettering/own-faces';
 import { resizeProperties } from '../commands/item-edits';
 import { EditorSession } from '../session';
+import { AlignSectionComponent } from './align-section.component';
 import { LengthFieldComponent } from './length-field.component';
 import { OutlineSectionComponent } from './outline-section.component';
 
 /** Exact place, size and turn, in the sheet's unit. */
 @Component({
   selector: 'ka-size-tab',
-  imports: [NumberFieldComponent, LengthFieldComponent, OutlineSectionComponent],
+  imports: [NumberFieldComponent, LengthFieldComponent, OutlineSectionComponent, AlignSectionComponent],
   template: `
     <div>
       <h3>Place</h3>
@@ -19,6 +20,7 @@ import { OutlineSectionComponent } from './outline-section.component';
         <ka-length-field label="From the top" [value]="opening().box.y" (changed)="setPlace('y', $event)" />
       </div>
     </div>
+    <ka-align-section [opening]="opening()" />
     <div>
       <h3>Size</h3>
       <div class="two">

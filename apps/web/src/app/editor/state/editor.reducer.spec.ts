@@ -11,6 +11,7 @@ import {
 import { describe, expect, it } from 'vitest';
 import { EditorActions } from './editor.actions';
 import { editorFeature, shownProject } from './editor.reducer';
+import { selectSheet, selectShownSheet } from './editor.selectors';
 import { INITIAL_STATE, type EditorState } from './editor.state';
 import { mergeEdits } from './merge-edits';
 
@@ -100,5 +101,38 @@ describe('the editor’s state', () => {
     const fail = (code: string) =>
       reducer(named(opened()), EditorActions.savingFailed({ projectId: 'p', code, message: 'm' })).save.state;
     expect([fail('stale'), fail('unreachable'), fail('edit-does-not-fit')]).toEqual(['stale', 'retrying', 'refused']);
+  });
+});
+
+describe('several sheets', () => {
+  const second = { ...project.sheets[0]!, id: 'sheet_two', name: 'Inside' };
+  const first = project.sheets[0]!;
+  const both = (): EditorState => opened({ sheets: [first, second] });
+  const shown = (state: EditorState): string | undefined => selectSheet({ editor: state })?.id;
+
+  it('shows the first until another is wanted, with nothing selected on it', () => {
+    const chosen = reducer(both(), EditorActions.select({ itemId: 'x' }));
+    expect(shown(chosen)).toBe(first.id);
+    const turned = reducer(chosen, EditorActions.showSheet({ sheetId: second.id }));
+    expect([shown(turned), turned.selectedId]).toEqual([second.id, null]);
+    // The same sheet again changes nothing.
+    expect(reducer(chosen, EditorActions.showSheet({ sheetId: first.id }))).toBe(chosen);
+  });
+
+  it('turns to the sheet on which something is taken back', () => {
+    const added = reducer(both(), EditorActions.commit({ edit: insertItem(first, opening, 'Add circle'), select: opening.id }));
+    const away = reducer(added, EditorActions.showSheet({ sheetId: second.id }));
+    const back = reducer(away, EditorActions.undo());
+    expect(shown(back)).toBe(first.id);
+    expect(back.project!.sheets[0]!.items).toEqual([]);
+    expect(shown(reducer(reducer(back, EditorActions.showSheet({ sheetId: second.id })), EditorActions.redo()))).toBe(first.id);
+  });
+
+  it('shows a sheet with the edit that is going on, and falls back when a sheet is gone', () => {
+    const edit = insertItem(second, opening, 'Add circle');
+    const state = reducer(reducer(both(), EditorActions.showSheet({ sheetId: second.id })), EditorActions.preview({ edit }));
+    expect(selectShownSheet({ editor: state })!.items).toHaveLength(1);
+    expect(selectSheet({ editor: state })!.items).toHaveLength(0);
+    expect(shown({ ...state, project: { ...project, sheets: [first] } })).toBe(first.id);
   });
 });

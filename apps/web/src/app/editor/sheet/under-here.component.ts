@@ -11,7 +11,7 @@ import { Viewport } from './viewport';
   selector: 'ka-under-here',
   imports: [MatMenuModule, ItemThumbnailComponent, IconComponent],
   template: `
-    <span [style.left.px]="at().x" [style.top.px]="at().y" [matMenuTriggerFor]="menu"></span>
+    <span aria-hidden="true" [style.left.px]="at().x" [style.top.px]="at().y" [matMenuTriggerFor]="menu"></span>
     <mat-menu #menu="matMenu">
       <p>Under here</p>
       @for (opening of found(); track opening.id) {

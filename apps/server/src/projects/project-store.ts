@@ -3,6 +3,7 @@ import { and, desc, eq, sql } from 'drizzle-orm';
 import { CodedError, notFound } from '../coded-error.js';
 import type { Database } from '../database/connect.js';
 import { projects } from '../database/schema.js';
+import { sheetColumns } from './sheet-columns.js';
 import type { PhotoStore } from '../photos/photo-store.js';
 
 export interface StoredProject {
@@ -44,11 +45,7 @@ export class ProjectStore {
         name: sql<string>`${projects.document}->>'name'`,
         revision: projects.revision,
         updatedAt: projects.updatedAt,
-        sheets: sql<number>`jsonb_array_length(${projects.document}->'sheets')`,
-        unit: sql<string>`${projects.document}->>'unit'`,
-        width: sql<number>`(${projects.document}#>>'{sheets,0,width}')::float8`,
-        height: sql<number>`(${projects.document}#>>'{sheets,0,height}')::float8`,
-        dpi: sql<number>`(${projects.document}#>>'{sheets,0,dpi}')::float8`,
+        ...sheetColumns(projects.document),
       })
       .from(projects)
       .where(eq(projects.workspaceId, this.workspaceId))

@@ -1,9 +1,10 @@
 import { newId, type Project } from '@kadrosyn/core';
-import { and, desc, eq, sql } from 'drizzle-orm';
+import { and, desc, eq } from 'drizzle-orm';
 import { notFound } from '../coded-error.js';
 import type { Database } from '../database/connect.js';
 import { templates } from '../database/schema.js';
 import { checkedProject, type ProjectStore } from '../projects/project-store.js';
+import { sheetColumns } from '../projects/sheet-columns.js';
 
 export interface NewTemplate {
   readonly name: string;
@@ -41,11 +42,7 @@ export class TemplateStore {
         name: templates.name,
         words: templates.words,
         shipped: templates.shipped,
-        sheets: sql<number>`jsonb_array_length(${templates.document}->'sheets')`,
-        unit: sql<string>`${templates.document}->>'unit'`,
-        width: sql<number>`(${templates.document}#>>'{sheets,0,width}')::float8`,
-        height: sql<number>`(${templates.document}#>>'{sheets,0,height}')::float8`,
-        dpi: sql<number>`(${templates.document}#>>'{sheets,0,dpi}')::float8`,
+        ...sheetColumns(templates.document),
       })
       .from(templates)
       .where(eq(templates.workspaceId, this.workspaceId))

@@ -16,7 +16,7 @@ const SHORTEST = 12;
         <line [attr.x1]="drawn.from.x" [attr.y1]="drawn.from.y" [attr.x2]="drawn.to.x" [attr.y2]="drawn.to.y" />
       }
     </svg>
-    <p role="status">
+    <p class="ka-stage-hint" role="status">
       Draw a line along what should be level or upright.
       <button class="ka-button" (click)="level.end()">Cancel</button>
     </p>
@@ -40,21 +40,6 @@ const SHORTEST = 12;
     .under {
       stroke: #fbf8f1;
       stroke-width: 4.5;
-    }
-    p {
-      position: absolute;
-      bottom: 12px;
-      left: 50%;
-      display: flex;
-      align-items: center;
-      gap: 12px;
-      margin: 0;
-      padding: 6px 8px 6px 14px;
-      translate: -50%;
-      white-space: nowrap;
-      background: var(--paper);
-      border: 1px solid var(--rule);
-      border-radius: var(--radius);
     }
   `,
   host: { '(document:keydown.escape)': 'onEscape($event)' },

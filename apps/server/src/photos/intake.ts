@@ -1,10 +1,11 @@
 import { createHash } from 'node:crypto';
-import { findFocus, photoIdOf, type Bounds, type Pixels } from '@kadrosyn/core';
+import { photoIdOf, type Bounds, type Pixels } from '@kadrosyn/core';
 import { LevelChain } from '@kadrosyn/render';
 import { decodePhoto } from '@kadrosyn/render/node';
 import sharp, { type Metadata, type Sharp } from 'sharp';
 import type { UploadLimits } from '../config.js';
 import { drawSvg, MOST_SVG_BYTES } from './draw-svg.js';
+import { focusOf } from './focus-of.js';
 import { isSvg, photoTypeOf, type PhotoType } from './photo-type.js';
 import { stripJpeg } from './strip-jpeg.js';
 import { stripPng } from './strip-png.js';
@@ -97,7 +98,7 @@ async function makeFiles(bytes: Buffer, type: PhotoType, metadata: Metadata, sha
     width: pixels.width,
     height: pixels.height,
     opaque: chain.opaque,
-    ...(await focusOf(pixels)),
+    ...(await focusFor(pixels)),
     original,
     master,
     screen: screenLevel === 0 ? master : await encodeScreen(chain.at(screenLevel), chain.opaque),
@@ -106,22 +107,9 @@ async function makeFiles(bytes: Buffer, type: PhotoType, metadata: Metadata, sha
   };
 }
 
-/** Longest side of the picture in which the focus is looked for, px. */
-const FOCUS_SIDE = 64;
-
-async function focusOf(pixels: Pixels): Promise<{ focus?: Bounds }> {
-  const { data, info } = await rawOf(pixels)
-    .resize(FOCUS_SIDE, FOCUS_SIDE, { fit: 'inside' })
-    .ensureAlpha()
-    .raw()
-    .toBuffer({ resolveWithObject: true });
-  const found = findFocus({ width: info.width, height: info.height, data: new Uint8ClampedArray(data) });
-  if (!found) return {};
-  const [fx, fy] = [pixels.width / info.width, pixels.height / info.height];
-  const round = (value: number): number => Math.round(value * 10) / 10;
-  return {
-    focus: { x: round(found.x * fx), y: round(found.y * fy), width: round(found.width * fx), height: round(found.height * fy) },
-  };
+async function focusFor(pixels: Pixels): Promise<{ focus?: Bounds }> {
+  const focus = await focusOf(rawOf(pixels), pixels);
+  return focus ? { focus } : {};
 }
 
 function stripped(bytes: Buffer, type: PhotoType, metadata: Metadata, keepProfile: boolean): Buffer {

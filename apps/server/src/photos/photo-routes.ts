@@ -36,6 +36,17 @@ const ChangeSchema = Type.Object(
   {
     name: Type.Optional(Type.String({ minLength: 1, maxLength: 120, pattern: '\\S' })),
     tags: Type.Optional(Type.Array(Type.String({ minLength: 1, maxLength: 40 }), { maxItems: 40 })),
+    focus: Type.Optional(
+      Type.Object(
+        {
+          x: Type.Number({ minimum: 0, maximum: 1e5 }),
+          y: Type.Number({ minimum: 0, maximum: 1e5 }),
+          width: Type.Number({ exclusiveMinimum: 0, maximum: 1e5 }),
+          height: Type.Number({ exclusiveMinimum: 0, maximum: 1e5 }),
+        },
+        { additionalProperties: false },
+      ),
+    ),
   },
   { additionalProperties: false, minProperties: 1 },
 );
@@ -92,8 +103,12 @@ export const photoRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = as
     '/api/photos/:id',
     { schema: { params: Params, body: ChangeSchema, response: { 200: PhotoSchema, '4xx': FaultSchema } } },
     async (request) => {
-      const { name, tags } = request.body;
-      const set = { ...(name === undefined ? {} : { name }), ...(tags === undefined ? {} : { tags: [...new Set(tags)] }) };
+      const { name, tags, focus } = request.body;
+      const set = {
+        ...(name === undefined ? {} : { name }),
+        ...(tags === undefined ? {} : { tags: [...new Set(tags)] }),
+        ...(focus === undefined ? {} : { focus }),
+      };
       return shownPhoto(await services.photos(request.workspaceId).change(request.params.id, set));
     },
   );

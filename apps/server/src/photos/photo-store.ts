@@ -1,4 +1,5 @@
 import { createHash } from 'node:crypto';
+import type { Bounds } from '@kadrosyn/core';
 import { and, desc, eq, inArray, isNull, sql } from 'drizzle-orm';
 import type { Database } from '../database/connect.js';
 import { blobs, photos, projects, templates } from '../database/schema.js';
@@ -58,8 +59,8 @@ export class PhotoStore {
     return row;
   }
 
-  /** Changes name or tags. @throws CodedError 404 */
-  change(id: string, change: { readonly name?: string; readonly tags?: string[] }): Promise<PhotoRow> {
+  /** Changes name, tags or focus. @throws CodedError 404 */
+  change(id: string, change: { readonly name?: string; readonly tags?: string[]; readonly focus?: Bounds }): Promise<PhotoRow> {
     return this.update(id, change);
   }
 

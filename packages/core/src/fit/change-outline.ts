@@ -1,7 +1,7 @@
 import type { Edit, ItemProperties } from '../document/edit.js';
 import { applyEdit } from '../document/apply-edit.js';
 import type { Opening } from '../document/item.js';
-import { changeItem, removeItem } from '../document/make-edit.js';
+import { removeItem } from '../document/make-edit.js';
 import type { Outline } from '../document/outline.js';
 import type { Project } from '../document/project.js';
 import { boxMatrix } from '../geometry/box.js';
@@ -10,6 +10,7 @@ import { freePathOutline } from '../geometry/free-path.js';
 import { apply, invert, multiply } from '../geometry/matrix.js';
 import { flatten, transformPath, type Path } from '../geometry/path.js';
 import { outlinePath } from '../geometry/outline-path.js';
+import { changeOpening } from './register.js';
 import { setBoxByGrip, placePhoto, placedPhoto, type GripContext } from './grip.js';
 
 /**
@@ -55,7 +56,7 @@ export function combineOpenings(
   const path = combined(how, flatten(pathIn(first), tolerance), flatten(transformPath(toFirst, pathIn(second)), tolerance));
   const properties = reshape(first, path, context);
   if (!properties) return null;
-  const change = changeItem(sheet, first, properties, '');
+  const change = changeOpening(sheet, first, properties, '');
   const changed = applyEdit(project, change).sheets.find(({ id }) => id === sheet.id)!;
   const { operations } = removeItem(changed, second.id, '');
 

@@ -12,8 +12,8 @@ export type Hull = Float64Array;
 /** A photo is drawn this much larger than the least, so that rounding never opens a gap. */
 const SAFETY = 1 + 1e-9;
 
-/** Extent of the hull along the photo's own axes. */
-function extentAlong(hull: Hull, turn: number): Bounds {
+/** Extent of the hull along the axes of a photo that is turned by so many degrees. */
+export function extentAlong(hull: Hull, turn: number): Bounds {
   const m = rotation(-turn);
   return boundsOf(pointsOf(hull).map((p) => apply(m, p)));
 }

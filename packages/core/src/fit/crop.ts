@@ -12,7 +12,7 @@ import { transformPlacement } from './placement.js';
 export function cropTo(opening: Opening, proportion: number, context: GripContext): ItemProperties {
   const { box } = opening;
   const placed = placedPhoto(opening, context);
-  const turned = !placed || typeof placed.fill.placement === 'string' || placed.placement.turn % 180 !== 0;
+  const turned = !placed || placed.placement.turn % 180 !== 0;
   if (turned || placed.fill.keepCovered === false) {
     const height = Math.min(box.height, box.width / proportion);
     return setBoxByGrip(opening, 'opening', resizeBox(box, height * proportion, height, { x: 0.5, y: 0.5 }), context);

@@ -5,7 +5,9 @@ import type { Photo, Sheet } from '../document/project.js';
 import { boxMatrix } from '../geometry/box.js';
 import { applyVector, invert, multiply, rotation, type Point } from '../geometry/matrix.js';
 import type { Shaper } from '../lettering/shaper.js';
-import { openingHull, resolvePlacement, respectCover } from './opening-fit.js';
+import { respectCover } from './opening-fit.js';
+import { coverHull, isShared, placementInBox } from './register.js';
+import { covers } from './cover.js';
 import { normalTurn, scalePlacement, transformPlacement } from './placement.js';
 
 /** What the pointer moves. */
@@ -24,12 +26,12 @@ interface PlacedPhoto {
   readonly photo: Photo;
 }
 
-/** The photo of an opening with a placement of its own; undefined for other fills and for shared placements. */
+/** The photo of an opening and its placement in the frame of the box, also where that is shared; undefined for other fills. */
 export function placedPhoto(opening: Opening, context: GripContext): PlacedPhoto | undefined {
   const { fill } = opening;
-  if (fill.type !== 'photo' || typeof fill.placement === 'string') return undefined;
+  if (fill.type !== 'photo') return undefined;
   const photo = context.photos[fill.photoId];
-  const placement = resolvePlacement(fill, context.sheet);
+  const placement = placementInBox(fill, opening.box, context.sheet);
   return photo && placement ? { fill, placement, photo } : undefined;
 }
 
@@ -42,7 +44,7 @@ export function moveByGrip(opening: Opening, grip: Grip, delta: Point, context: 
     return withPlacement(opening, placed, shifted(placed.placement, local), context);
   }
   const moved: Box = { ...box, x: box.x + delta.x, y: box.y + delta.y };
-  if (!placed || grip === 'both') return { box: moved };
+  if (!placed || (grip === 'both' && !isShared(opening.fill))) return { box: moved };
   return setBoxByGrip(opening, 'opening', moved, context);
 }
 
@@ -51,7 +53,7 @@ function shifted(placement: Placement, by: Point): Placement {
 }
 
 /**
- * Gives the opening another box. With *Both* the photo goes along: scaled where the box keeps its proportions,
+ * Gives the opening another box. In register the photo always stays: the other windows look at it too. With *Both* the photo goes along: scaled where the box keeps its proportions,
  * otherwise only moved, since a photo is never squashed. With the other grips it stays where it is on the sheet.
  */
 export function setBoxByGrip(opening: Opening, grip: Grip, box: Box, context: GripContext): ItemProperties {
@@ -60,13 +62,16 @@ export function setBoxByGrip(opening: Opening, grip: Grip, box: Box, context: Gr
   const before = opening.box;
   const [fx, fy] = [box.width / before.width, box.height / before.height];
   let { placement } = placed;
-  if (grip === 'both') {
+  if (grip === 'both' && !isShared(opening.fill)) {
     const proportional = Math.abs(fx - fy) < 1e-9 * Math.max(fx, fy);
     placement = { ...placement, x: placement.x * fx, y: placement.y * fy, scale: placement.scale * (proportional ? fx : 1) };
   } else {
     placement = transformPlacement(multiply(invert(boxMatrix(box)), boxMatrix(before)), placement);
   }
-  return { box, ...withPlacement({ ...opening, box }, placed, placement, context) };
+  const next = { ...opening, box };
+  // Seen from the sheet a shared placement has not moved: only what a gap asks for is to change.
+  if (isShared(opening.fill) && isCoveredBy(next, placed, placement, context)) return { box };
+  return { box, ...withPlacement(next, placed, placement, context) };
 }
 
 /** Scales the photo about a point of the box's own frame; it keeps its opening covered. */
@@ -89,12 +94,21 @@ export function placePhoto(opening: Opening, placement: Placement, context: Grip
   return placed ? withPlacement(opening, placed, placement, context) : {};
 }
 
+function isCoveredBy(
+  opening: Opening,
+  { fill, photo }: PlacedPhoto,
+  placement: Placement,
+  { sheet, shaper }: GripContext,
+): boolean {
+  return fill.keepCovered === false || covers(placement, coverHull(opening, sheet, shaper), photo);
+}
+
 function withPlacement(
   opening: Opening,
   { fill, photo }: PlacedPhoto,
   placement: Placement,
   context: GripContext,
 ): ItemProperties {
-  const hull = openingHull(opening, context.shaper);
+  const hull = coverHull(opening, context.sheet, context.shaper);
   return { fill: { ...fill, fit: 'own', placement: respectCover(fill, placement, hull, photo) } };
 }

@@ -8,6 +8,7 @@ import { flatten, type Path } from '../geometry/path.js';
 import { isWarped, outlinePath } from '../geometry/outline-path.js';
 import type { Shaper } from '../lettering/shaper.js';
 import { fillOpening, keepCovered, type Hull } from './cover.js';
+import { keepFocus, type FocusedSize } from './keep-focus.js';
 import { disjoint, showFocus } from './share-visible.js';
 import { placementMatrix, type Size } from './placement.js';
 import { wholePhoto } from './whole.js';
@@ -31,11 +32,15 @@ export function openingHull(opening: Opening, shaper: Shaper): Hull {
   return Float64Array.from([0, 0, width, 0, width, height, 0, height]);
 }
 
-/** Fits by rule; turn and flip are kept from `previous`. "Own" keeps what is there as far as it covers. */
-export function fitByRule(rule: FitRule, hull: Hull, photo: Size, previous?: Placement): Placement {
+/**
+ * Fits by rule; turn and flip are kept from `previous`. To fill an opening keeps the focus of the photo in sight, "subject" brings it to the
+ * middle.
+ */
+export function fitByRule(rule: FitRule, hull: Hull, photo: FocusedSize, previous?: Placement): Placement {
   const turn = previous?.turn ?? 0;
   const flip = { flipX: previous?.flipX ?? false, flipY: previous?.flipY ?? false };
-  return rule === 'whole' ? wholePhoto(hull, photo, turn, flip) : fillOpening(hull, photo, turn, flip);
+  if (rule === 'whole') return wholePhoto(hull, photo, turn, flip);
+  return keepFocus(fillOpening(hull, photo, turn, flip), hull, photo, rule === 'subject' ? 'centred' : 'inside');
 }
 
 /** The placement of a photo fill, looked up on the sheet when it is shared. */
@@ -69,10 +74,13 @@ export function effectiveResolution(placement: Placement, sheet: Pick<Sheet, 'dp
   return sheet.dpi / placement.scale;
 }
 
-/** Between letters much of a photo is hidden: it is placed so that its focus lies on one of them. */
-function firstPlacement(rule: FitRule, opening: Opening, photo: Photo, shaper: Shaper): Placement {
+/**
+ * The placement of a photo in an opening by a rule; turn and flip are kept from `previous`. Between letters much of a photo is hidden: there
+ * it is placed so that its focus lies on one of them.
+ */
+export function fitPhoto(rule: FitRule, opening: Opening, photo: Photo, shaper: Shaper, previous?: Placement): Placement {
   const hull = openingHull(opening, shaper);
-  const placement = fitByRule(rule, hull, photo);
+  const placement = fitByRule(rule, hull, photo, previous);
   if (rule === 'whole' || opening.outline.type !== 'lettering' || !photo.focus) return placement;
   return showFocus(disjoint(openingPolygons(opening, shaper)), hull, placement, photo);
 }
@@ -83,14 +91,14 @@ function firstPlacement(rule: FitRule, opening: Opening, photo: Photo, shaper: S
  */
 export function fillWithPhoto(opening: Opening, photo: Photo, shaper: Shaper): PhotoFill {
   const before: Partial<PhotoFill> = opening.fill.type === 'photo' ? opening.fill : {};
-  const rule: FitRule = before.fit === 'whole' ? 'whole' : 'fill';
+  const rule: FitRule = before.fit === 'whole' || before.fit === 'subject' ? before.fit : 'fill';
   const { cutout: _gone, ...kept } = before;
   return {
     ...kept,
     type: 'photo',
     photoId: photo.id,
     fit: rule,
-    placement: firstPlacement(rule, opening, photo, shaper),
+    placement: fitPhoto(rule, opening, photo, shaper),
     ...(rule === 'whole' ? { keepCovered: false } : {}),
   };
 }

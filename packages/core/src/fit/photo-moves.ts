@@ -76,8 +76,8 @@ export function putInsideEdit(context: Context, loose: Opening, opening: Opening
 export function layLoose(context: Context, opening: Opening): { readonly edit: Edit; readonly id: string } | null {
   const placed = placedPhoto(opening, context);
   if (!placed || opening.kind === 'loose') return null;
-  const { photo, placement, fill } = placed;
-  const onSheet = typeof fill.placement === 'string' ? placement : transformPlacement(boxMatrix(opening.box), placement);
+  const { photo, placement } = placed;
+  const onSheet = transformPlacement(boxMatrix(opening.box), placement);
   const [width, height] = [photo.width * onSheet.scale, photo.height * onSheet.scale];
   const fresh = loosePhoto(photo, context.sheet, onSheet);
   const loose: Opening = {

@@ -1,0 +1,110 @@
+import type { Edit, Operation } from './edit.js';
+import { findItem, openingsOf } from './find-item.js';
+import type { Group, Item } from './item.js';
+import { placeOf, removeItem } from './make-edit.js';
+import { newId } from './new-id.js';
+import type { Sheet } from './project.js';
+
+/** Ids of all groups that an item lies in, from the outermost inwards. @throws RangeError when it is not on the sheet. */
+export function groupsAround(sheet: Sheet, itemId: string): string[] {
+  const path: string[] = [];
+  for (let { groupId } = placeOf(sheet, itemId); groupId !== null; { groupId } = placeOf(sheet, groupId)) path.unshift(groupId);
+  return path;
+}
+
+/** Of several items those that are not inside another one of them, in their order from back to front. */
+export function outermost(sheet: Sheet, ids: readonly string[]): Item[] {
+  const wanted = new Set(ids);
+  const found: Item[] = [];
+  const search = (items: readonly Item[]): void => {
+    for (const item of items) {
+      if (wanted.has(item.id)) found.push(item);
+      else if (item.type === 'group') search(item.items);
+    }
+  };
+  search(sheet.items);
+  return found;
+}
+
+/**
+ * Puts items into a new group, where the frontmost of them lies. Null for less than one item. Items may come from other groups; they
+ * then lie in the list of the frontmost.
+ */
+export function groupItems(
+  sheet: Sheet,
+  ids: readonly string[],
+  name: string,
+): { readonly edit: Edit; readonly id: string } | null {
+  const items = outermost(sheet, ids);
+  const front = items.at(-1);
+  if (!front) return null;
+  const places = items.map(({ id }) => placeOf(sheet, id));
+  const at = places.at(-1)!;
+  const group: Group = { type: 'group', id: newId('item'), name, items };
+  const before = places.filter(({ groupId, index }) => groupId === at.groupId && index < at.index).length;
+  const operations: Operation[] = [
+    ...removals(sheet, items),
+    { type: 'insert-item', sheetId: sheet.id, place: { ...at, index: at.index - before }, item: group },
+  ];
+  return { edit: { name: `Group ${items.length} items`, operations }, id: group.id };
+}
+
+/** From front to back, so that the places of those behind stay as they are. */
+function removals(sheet: Sheet, items: readonly Item[]): Operation[] {
+  return items.toReversed().map((item) => ({ type: 'remove-item', sheetId: sheet.id, place: placeOf(sheet, item.id), item }));
+}
+
+/** Takes the items of a group out of it, in their order, to where it lay. Opacity, blend and shadow of the group go with it. */
+export function ungroupItem(sheet: Sheet, group: Group): { readonly edit: Edit; readonly ids: readonly string[] } {
+  const place = placeOf(sheet, group.id);
+  const operations: Operation[] = [
+    { type: 'remove-item', sheetId: sheet.id, place, item: group },
+    ...group.items.map((item, index): Operation => ({
+      type: 'insert-item',
+      sheetId: sheet.id,
+      place: { ...place, index: place.index + index },
+      item,
+    })),
+  ];
+  return { edit: { name: `Ungroup ${group.name}`, operations }, ids: group.items.map(({ id }) => id) };
+}
+
+/** Takes an item out of its group and lays it directly in front of it; null when it is in none. A group without items goes. */
+export function takeOutOfGroup(sheet: Sheet, itemId: string): Edit | null {
+  const from = placeOf(sheet, itemId);
+  const group = from.groupId === null ? undefined : findItem(sheet.items, from.groupId);
+  if (group?.type !== 'group') return null;
+  const item = findItem(sheet.items, itemId)!;
+  const place = placeOf(sheet, group.id);
+  const move: Operation = { type: 'move-item', sheetId: sheet.id, itemId, from, to: { ...place, index: place.index + 1 } };
+  const isLast = group.items.length === 1;
+  const gone: Operation[] = isLast ? [{ type: 'remove-item', sheetId: sheet.id, place, item: { ...group, items: [] } }] : [];
+  return { name: `Take ${item.name} out of ${group.name}`, operations: [move, ...gone] };
+}
+
+/** Takes several items away, and with them their crossings. */
+export function removeItems(sheet: Sheet, ids: readonly string[], name: string): Edit {
+  const items = outermost(sheet, ids);
+  const gone = new Set(items.flatMap((item) => [item.id, ...idsWithin(item)]));
+  const crossings = sheet.crossings.filter(({ lower, upper }) => !gone.has(lower.itemId) && !gone.has(upper.itemId));
+  if (items.length === 1) return removeItem(sheet, items[0]!.id, name);
+  const operations = removals(sheet, items);
+  if (crossings.length === sheet.crossings.length) return { name, operations };
+  return {
+    name,
+    operations: [
+      ...operations,
+      { type: 'change-sheet', sheetId: sheet.id, before: { crossings: sheet.crossings }, after: { crossings } },
+    ],
+  };
+}
+
+function idsWithin(item: Item): string[] {
+  if (item.type === 'opening') return [];
+  return item.items.flatMap((inner) => [inner.id, ...idsWithin(inner)]);
+}
+
+/** Whether an item shows anything that can be moved: an empty group does not. */
+export function hasOpenings(item: Item): boolean {
+  return !openingsOf([item]).next().done;
+}

@@ -48,10 +48,29 @@ export function coverHull(opening: Opening, sheet: Sheet, shaper: Shaper): Hull 
   const own = openingHull(opening, shaper);
   if (!isShared(fill)) return own;
   const toBox = invert(boxMatrix(opening.box));
-  const others = windowsOf(sheet, fill.placement).filter(({ id, fill }) => id !== opening.id && isKept(fill));
-  const hulls = others.map((other) => moved(openingHull(other, shaper), boxMatrix(other.box)));
-  if (isOfBackground(sheet, fill.placement)) hulls.push(groundHull(sheet));
+  const { hulls } = sheetHulls(sheet, fill.placement, shaper, opening.id);
   return convexHull([own, ...hulls.map((hull) => moved(hull, toBox))]);
+}
+
+/**
+ * The hulls on the sheet, px, that the photo of a shared placement has to cover, and the photo.
+ * @param but - id of a window that is passed over.
+ */
+export function sheetHulls(
+  sheet: Sheet,
+  placementId: string,
+  shaper: Shaper,
+  but?: string,
+): { readonly hulls: Hull[]; readonly photoId: string | undefined } {
+  const windows = windowsOf(sheet, placementId);
+  const hulls = windows
+    .filter(({ id, fill }) => id !== but && isKept(fill))
+    .map((window) => moved(openingHull(window, shaper), boxMatrix(window.box)));
+  const { background } = sheet;
+  const isGround = isShared(background) && background.placement === placementId;
+  if (isGround) hulls.push(groundHull(sheet));
+  const fill = isGround ? background : windows[0]?.fill;
+  return { hulls, photoId: fill?.type === 'photo' ? fill.photoId : undefined };
 }
 
 function isKept(fill: Opening['fill']): boolean {
@@ -59,7 +78,7 @@ function isKept(fill: Opening['fill']): boolean {
 }
 
 /** The background is drawn one px larger than the sheet on each side. */
-function groundHull({ width, height }: Sheet): Hull {
+function groundHull({ width, height }: Pick<Sheet, 'width' | 'height'>): Hull {
   return Float64Array.from(cornersOf({ x: -1, y: -1, width: width + 2, height: height + 2 }).flatMap(({ x, y }) => [x, y]));
 }
 

@@ -5,11 +5,13 @@ import type { Sheet } from '../document/project.js';
 import { intersect } from '../geometry/bounds.js';
 import { boxBounds, boxMatrix } from '../geometry/box.js';
 import { combined } from '../geometry/combine.js';
-import { multiply, scaling } from '../geometry/matrix.js';
+import { multiply, scaling, translation } from '../geometry/matrix.js';
+import { rectanglePath } from '../geometry/outlines/rectangle.js';
+import { polygonBounds } from '../geometry/polygon.js';
 import { readPathData } from '../geometry/path-data.js';
 import { flatten, transformPath, type Path } from '../geometry/path.js';
 import type { Shaper } from '../lettering/shaper.js';
-import { openingPath } from './opening-fit.js';
+import { openingPath, openingPolygons } from './opening-fit.js';
 
 /** Layers and colours of at least this strength hide what lies below. */
 const HIDES = 0.9;
@@ -19,17 +21,32 @@ const FINE = 0.25;
 /**
  * The part of an opening that can be seen under what lies over it, px of the sheet; null where nothing hides any of it. What hides is told
  * by form: shapes in a solid colour or with a photo, and the solid layers of artwork. Pictures with a clear ground and letters are passed over.
+ * @param captions - whether lettering hides the lines that it takes up.
  */
-export function seenPart(sheet: Sheet, opening: Opening, shaper: Shaper): Path | null {
+export function seenPart(
+  sheet: Sheet,
+  opening: Opening,
+  shaper: Shaper,
+  captions: 'with captions' | 'without captions' = 'without captions',
+): Path | null {
   const order = [...openingsOf(sheet.items, isHidden)];
   const at = order.findIndex(({ id }) => id === opening.id);
   if (at < 0) return null;
   const own = boxBounds(opening.box);
   const over = order.slice(at + 1).filter((item) => intersect(boxBounds(item.box), own) !== null);
-  const hidden = over.flatMap((item) => hiding(item, shaper));
+  const hidden = over.flatMap((item) =>
+    item.outline.type === 'lettering' && captions === 'with captions' ? linesOf(item, shaper) : hiding(item, shaper),
+  );
   if (hidden.length === 0) return null;
   const whole = flatten(transformPath(boxMatrix(opening.box), openingPath(opening, shaper)), FINE);
   return combined('subtract', whole, hidden);
+}
+
+/** The lines of a lettering as one upright rectangle in its box, px of the sheet. */
+function linesOf(item: Opening, shaper: Shaper): Float64Array[] {
+  if (item.fill.type === 'none') return [];
+  const { x, y, width, height } = polygonBounds(openingPolygons(item, shaper));
+  return flatten(transformPath(multiply(boxMatrix(item.box), translation(x, y)), rectanglePath(width, height)), FINE);
 }
 
 /** Areas of an item that hide what lies below, px of the sheet. */

@@ -4,8 +4,11 @@ import { testGroup, testOpening, testProject } from '../../testing/test-document
 import type { Opening } from '../document/item.js';
 import type { Sheet } from '../document/project.js';
 import type { Bounds } from '../geometry/bounds.js';
-import { itemBounds } from './item-bounds.js';
-import { snapBox, snapTargets } from './snap.js';
+import { testShaper } from '../../testing/test-shaper.js';
+import { itemBounds, outlineBounds } from './item-bounds.js';
+import { snapBox, snapSides, snapTargets } from './snap.js';
+
+const shaper = await testShaper();
 
 const at = (id: string, x: number, y: number, width: number, height: number, change: Partial<Opening> = {}): Opening =>
   testOpening(id, { box: { x, y, width, height, turn: 0 }, ...change });
@@ -90,5 +93,56 @@ describe('snapping', () => {
       height: 50,
     });
     expect(itemBounds(testGroup('g', []))).toBeNull();
+  });
+});
+
+describe('snapping of dragged sides', () => {
+  const sheet = sheetOf([at('a', 200, 100, 100, 140), at('b', 600, 500, 80, 60)], { margin: 50 });
+  const sides = (box: Bounds, x: -1 | 0 | 1, y: -1 | 0 | 1) => {
+    const { by, lines } = snapSides(box, { x, y }, snapTargets(sheet, NONE), 6);
+    return { by: [by.x, by.y], reasons: lines.map(({ axis, reason }) => `${axis} ${reason}`).sort() };
+  };
+
+  it('meets lines with the side that is dragged only', () => {
+    expect(sides({ x: 46, y: 300, width: 151, height: 33 }, 1, 0)).toEqual({ by: [3, 0], reasons: ['x edge'] });
+    expect(sides({ x: 46, y: 300, width: 133, height: 33 }, -1, 0)).toEqual({ by: [4, 0], reasons: ['x margin'] });
+    expect(sides({ x: 46, y: 300, width: 133, height: 33 }, 0, 0)).toEqual({ by: [0, 0], reasons: [] });
+  });
+
+  it('makes sizes equal', () => {
+    expect(sides({ x: 420, y: 330, width: 97, height: 33 }, 1, 0)).toEqual({ by: [3, 0], reasons: ['x equal width'] });
+    expect(sides({ x: 420, y: 333, width: 77, height: 144 }, -1, -1)).toEqual({
+      by: [-3, 4],
+      reasons: ['x equal width', 'y equal height'],
+    });
+  });
+
+  it('never moves a side by more than its reach (property)', () => {
+    const number = fc.integer({ min: 0, max: 900 });
+    const side = fc.constantFrom<-1 | 0 | 1>(-1, 0, 1);
+    fc.assert(
+      fc.property(number, number, fc.integer({ min: 1, max: 300 }), side, side, (x, y, size, sx, sy) => {
+        const { by } = snapSides({ x, y, width: size, height: size / 2 }, { x: sx, y: sy }, snapTargets(sheet, NONE), 6);
+        expect(Math.max(Math.abs(by.x), Math.abs(by.y))).toBeLessThanOrEqual(6);
+        if (sx === 0) expect(by.x).toBe(0);
+      }),
+    );
+  });
+});
+
+describe('what snapping meets', () => {
+  it('is the true outline, not the box', () => {
+    const turned = at('turned', 100, 100, 100, 100, {
+      outline: { type: 'ellipse' },
+      box: { x: 100, y: 100, width: 100, height: 100, turn: 45 },
+    });
+    const { boxes } = snapTargets(sheetOf([turned]), NONE, (item) => outlineBounds(item, shaper));
+    expect(Math.abs(boxes[0]!.x - 100)).toBeLessThan(0.2);
+    expect(snapTargets(sheetOf([turned]), NONE).boxes[0]!.x).toBeLessThan(90);
+  });
+
+  it('are the others in the group of what moves', () => {
+    const group = testGroup('g', [at('a', 0, 0, 10, 10), at('b', 50, 0, 10, 10)]);
+    expect(snapTargets(sheetOf([group]), new Set(['a'])).boxes).toEqual([{ x: 50, y: 0, width: 10, height: 10 }]);
   });
 });

@@ -1,10 +1,13 @@
+import { findItem } from '../document/find-item.js';
+import type { Item } from '../document/item.js';
 import type { Sheet } from '../document/project.js';
 import type { Bounds } from '../geometry/bounds.js';
 import type { Point } from '../geometry/matrix.js';
 import { itemBounds } from './item-bounds.js';
 
 /** Why something came to lie where it does. */
-export type SnapReason = 'sheet edge' | 'sheet centre' | 'margin' | 'guide' | 'fold' | 'edge' | 'centre' | 'equal gap';
+export type SnapReason =
+  'sheet edge' | 'sheet centre' | 'margin' | 'guide' | 'fold' | 'edge' | 'centre' | 'equal gap' | 'equal width' | 'equal height';
 
 /** A line that something can come to lie on, px of the sheet. `x` lines stand upright at `at`, `y` lines lie. */
 export interface SnapLine {
@@ -23,12 +26,19 @@ export interface SnapTargets {
   readonly boxes: readonly Bounds[];
 }
 
-/** Lines of the sheet and of all items that are seen, but for those that move. */
-export function snapTargets(sheet: Sheet, moving: ReadonlySet<string>): SnapTargets {
+/**
+ * Lines of the sheet and of all items that are seen, but for those that move. Of a group in which something moves, the other items count.
+ * @param boundsOf - what an item takes up; its boxes when absent.
+ */
+export function snapTargets(
+  sheet: Sheet,
+  moving: ReadonlySet<string>,
+  boundsOf: (item: Item) => Bounds | null = itemBounds,
+): SnapTargets {
   const { width, height, margin } = sheet;
   const upright = (at: number, reason: SnapReason, from = 0, to = height): SnapLine => ({ axis: 'x', at, reason, from, to });
   const lying = (at: number, reason: SnapReason, from = 0, to = width): SnapLine => ({ axis: 'y', at, reason, from, to });
-  const boxes = sheet.items.filter((item) => !moving.has(item.id) && !item.hidden).flatMap((item) => itemBounds(item) ?? []);
+  const boxes = standing(sheet.items, moving).flatMap((item) => boundsOf(item) ?? []);
   const own = (axis: 'horizontal' | 'vertical', at: number, reason: SnapReason): SnapLine =>
     axis === 'vertical' ? upright(at, reason) : lying(at, reason);
   return {
@@ -50,6 +60,14 @@ export function snapTargets(sheet: Sheet, moving: ReadonlySet<string>): SnapTarg
       ]),
     ],
   };
+}
+
+function standing(items: readonly Item[], moving: ReadonlySet<string>): Item[] {
+  return items
+    .filter((item) => !moving.has(item.id) && !item.hidden)
+    .flatMap((item) =>
+      item.type === 'group' && [...moving].some((id) => findItem(item.items, id)) ? standing(item.items, moving) : item,
+    );
 }
 
 /** Where a box comes to lie, and why. */
@@ -76,7 +94,12 @@ interface Candidate {
   readonly line: SnapLine;
 }
 
-function snapAxis(axis: 'x' | 'y', box: Bounds, targets: SnapTargets, reach: number): { by: number; lines: SnapLine[] } {
+interface AxisSnap {
+  readonly by: number;
+  readonly lines: SnapLine[];
+}
+
+function snapAxis(axis: 'x' | 'y', box: Bounds, targets: SnapTargets, reach: number): AxisSnap {
   const [start, length] = axis === 'x' ? [box.x, box.width] : [box.y, box.height];
   const candidates: Candidate[] = [];
   for (const line of targets.lines) {
@@ -91,13 +114,19 @@ function snapAxis(axis: 'x' | 'y', box: Bounds, targets: SnapTargets, reach: num
     for (const point of points) candidates.push({ by: line.at - point, line });
   }
   candidates.push(...equalGaps(axis, box, targets.boxes));
+  const found = nearest(candidates, reach, box);
+  const moved = { ...box, [axis]: start + found.by };
+  return { by: found.by, lines: found.lines.map((line) => reaching(line, moved)) };
+}
+
+/** The candidate that moves least; among equals the first. All lines that are then met, one for each place. */
+function nearest(candidates: readonly Candidate[], reach: number, box: Bounds): AxisSnap {
   let best = reach;
   for (const { by } of candidates) best = Math.min(best, Math.abs(by));
-  const nearest = candidates.find(({ by }) => Math.abs(by) === best);
-  if (!nearest || best > reach) return { by: 0, lines: [] };
-  const moved = { ...box, [axis]: start + nearest.by };
-  const lines = candidates.filter(({ by }) => Math.abs(by - nearest.by) < 1e-6).map(({ line }) => reaching(line, moved));
-  return { by: nearest.by, lines: lines.filter((line, index) => lines.findIndex((other) => other.at === line.at) === index) };
+  const chosen = candidates.find(({ by }) => Math.abs(by) === best);
+  if (!chosen) return { by: 0, lines: [] };
+  const lines = candidates.filter(({ by }) => Math.abs(by - chosen.by) < 1e-6).map(({ line }) => reaching(line, box));
+  return { by: chosen.by, lines: lines.filter((line, index) => lines.findIndex((other) => other.at === line.at) === index) };
 }
 
 /** Places at which the gap to a neighbour is the same as one beside it, or the box lies in the middle between two. */
@@ -127,4 +156,35 @@ function equalGaps(axis: 'x' | 'y', box: Bounds, boxes: readonly Bounds[]): Cand
 function reaching(line: SnapLine, box: Bounds): SnapLine {
   const [start, end] = line.axis === 'x' ? [box.y, box.y + box.height] : [box.x, box.x + box.width];
   return { ...line, from: Math.min(line.from, start), to: Math.max(line.to, end) };
+}
+
+/** Which sides of a box are dragged: -1 the left or upper one, 1 the right or lower one, 0 neither. */
+export interface DraggedSides {
+  readonly x: -1 | 0 | 1;
+  readonly y: -1 | 0 | 1;
+}
+
+/**
+ * Moves the dragged sides of a box onto the nearest line within reach, or so that the box becomes as wide or as high as another one.
+ * @returns what is to be added to the place of the dragged sides, px.
+ */
+export function snapSides(box: Bounds, sides: DraggedSides, targets: SnapTargets, reach: number): Snapped {
+  const x = snapSide('x', box, sides.x, targets, reach);
+  const y = snapSide('y', box, sides.y, targets, reach);
+  return { by: { x: x.by, y: y.by }, lines: [...x.lines, ...y.lines] };
+}
+
+function snapSide(axis: 'x' | 'y', box: Bounds, side: -1 | 0 | 1, targets: SnapTargets, reach: number): AxisSnap {
+  if (side === 0) return { by: 0, lines: [] };
+  const [start, length, name] = axis === 'x' ? ([box.x, box.width, 'width'] as const) : ([box.y, box.height, 'height'] as const);
+  const at = side > 0 ? start + length : start;
+  const candidates: Candidate[] = targets.lines
+    .filter((line) => line.axis === axis && line.reason !== 'centre')
+    .map((line) => ({ by: line.at - at, line }));
+  for (const other of targets.boxes) {
+    const by = side * (other[name] - length);
+    const [from, to] = axis === 'x' ? [other.y, other.y + other.height] : [other.x, other.x + other.width];
+    candidates.push({ by, line: { axis, at: at + by, reason: `equal ${name}`, from, to } });
+  }
+  return nearest(candidates, reach, box);
 }

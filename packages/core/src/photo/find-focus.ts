@@ -14,26 +14,18 @@ const REACH = 1.5;
  */
 export function findFocus(picture: Pixels): Bounds | undefined {
   const { width, height } = picture;
-  const colours = planeOf(picture);
-  const border = borderColours(colours, width, height);
+  const { distances, isEven } = standingOut(picture);
   const weights = new Float64Array(width * height);
-  let [mean, plain, squares] = [0, 0, 0];
+  let mean = 0;
   for (let y = 0, i = 0; y < height; y++) {
     for (let x = 0; x < width; x++, i++) {
-      let nearest = Infinity;
-      for (const [a, b, c] of border) {
-        nearest = Math.min(nearest, Math.hypot(colours[3 * i]! - a, colours[3 * i + 1]! - b, colours[3 * i + 2]! - c));
-      }
-      plain += nearest;
-      squares += nearest * nearest;
       const [dx, dy] = [(2 * x) / width - 1, (2 * y) / height - 1];
-      weights[i] = nearest * Math.exp(-0.9 * (dx * dx + dy * dy));
+      weights[i] = distances[i]! * Math.exp(-0.9 * (dx * dx + dy * dy));
       mean += weights[i]!;
     }
   }
   mean /= width * height;
-  // The share of pixels that would hold all of it, were it spread evenly over them.
-  if (mean < 1 || (plain * plain) / (squares * width * height) > EVEN) return undefined;
+  if (mean < 1 || isEven) return undefined;
   // What stands out less than most is not part of it.
   let [sum, sx, sy, sxx, syy] = [0, 0, 0, 0, 0];
   for (let y = 0, i = 0; y < height; y++) {
@@ -52,6 +44,26 @@ export function findFocus(picture: Pixels): Bounds | undefined {
   const [left, right] = [Math.max(0, mx - REACH * spreadX - 0.5), Math.min(width, mx + REACH * spreadX + 0.5)];
   const [top, bottom] = [Math.max(0, my - REACH * spreadY - 0.5), Math.min(height, my + REACH * spreadY + 0.5)];
   return { x: left, y: top, width: right - left, height: bottom - top };
+}
+
+/** For each pixel, how far its colour is from the nearest of the border, and whether that is much the same everywhere. */
+export function standingOut(picture: Pixels): { readonly distances: Float64Array; readonly isEven: boolean } {
+  const { width, height } = picture;
+  const colours = planeOf(picture);
+  const border = borderColours(colours, width, height);
+  const distances = new Float64Array(width * height);
+  let [plain, squares] = [0, 0];
+  for (let i = 0; i < distances.length; i++) {
+    let nearest = Infinity;
+    for (const [a, b, c] of border) {
+      nearest = Math.min(nearest, Math.hypot(colours[3 * i]! - a, colours[3 * i + 1]! - b, colours[3 * i + 2]! - c));
+    }
+    distances[i] = nearest;
+    plain += nearest;
+    squares += nearest * nearest;
+  }
+  // The share of pixels that would hold all of it, were it spread evenly over them.
+  return { distances, isEven: (plain * plain) / (squares * width * height) > EVEN };
 }
 
 /** Lightness and two opponent colours, each about 0..255. */

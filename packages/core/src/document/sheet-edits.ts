@@ -1,0 +1,59 @@
+import type { Crossing } from './crossing.js';
+import type { Edit, Operation } from './edit.js';
+import type { Item } from './item.js';
+import { newId } from './new-id.js';
+import type { Project, Sheet } from './project.js';
+
+/** Puts a sheet into the project. @param index - its place in the order of pages; behind all others when absent. */
+export function addSheet(project: Project, sheet: Sheet, index = project.sheets.length, name = `Add ${sheet.name}`): Edit {
+  return { name, operations: [{ type: 'insert-sheet', index, sheet }] };
+}
+
+/** A copy of a sheet, with ids of its own, behind the original. */
+export function copySheet(project: Project, sheet: Sheet): { readonly edit: Edit; readonly id: string } {
+  const ids = new Map<string, string>();
+  const renewed = (item: Item): Item => {
+    const id = newId('item');
+    ids.set(item.id, id);
+    return item.type === 'group' ? { ...item, id, items: item.items.map(renewed) } : { ...item, id };
+  };
+  const items = sheet.items.map(renewed);
+  const end = <T extends Crossing['lower']>(part: T): T => ({ ...part, itemId: ids.get(part.itemId) ?? part.itemId });
+  const copy: Sheet = {
+    ...sheet,
+    id: newId('sheet'),
+    name: freeName(project, sheet.name),
+    items,
+    crossings: sheet.crossings.map((crossing) => ({ ...crossing, lower: end(crossing.lower), upper: end(crossing.upper) })),
+  };
+  const index = project.sheets.findIndex(({ id }) => id === sheet.id) + 1;
+  return { edit: addSheet(project, copy, index, `Copy ${sheet.name}`), id: copy.id };
+}
+
+/** "Sheet 2" where "Sheet 1" and others are taken. */
+export function freeName(project: Project, like: string): string {
+  const stem = like.replace(/ \d+$/, '');
+  const taken = new Set(project.sheets.map(({ name }) => name));
+  for (let number = 2; ; number++) if (!taken.has(`${stem} ${number}`)) return `${stem} ${number}`;
+}
+
+/** Moves a sheet to another place in the order of pages; null when it is there already. */
+export function moveSheet(project: Project, sheetId: string, index: number): Edit | null {
+  const from = project.sheets.findIndex(({ id }) => id === sheetId);
+  const to = Math.min(project.sheets.length - 1, Math.max(0, index));
+  const sheet = project.sheets[from];
+  if (!sheet || to === from) return null;
+  const operations: Operation[] = [
+    { type: 'remove-sheet', index: from, sheet },
+    { type: 'insert-sheet', index: to, sheet },
+  ];
+  return { name: `Move ${sheet.name} to page ${to + 1}`, operations };
+}
+
+/** Takes a sheet out of the project; null for the last one. */
+export function removeSheet(project: Project, sheetId: string): Edit | null {
+  const index = project.sheets.findIndex(({ id }) => id === sheetId);
+  const sheet = project.sheets[index];
+  if (!sheet || project.sheets.length === 1) return null;
+  return { name: `Remove ${sheet.name}`, operations: [{ type: 'remove-sheet', index, sheet }] };
+}

@@ -1,0 +1,69 @@
+import { describe, expect, it } from 'vitest';
+import { testOpening, testPhoto, testProject } from '../../testing/test-documents.js';
+import { testShaper } from '../../testing/test-shaper.js';
+import { applyEdit } from '../document/apply-edit.js';
+import type { PhotoFill } from '../document/fill.js';
+import type { Opening } from '../document/item.js';
+import { boxBounds } from '../geometry/box.js';
+import { scatterWindows } from './scatter-windows.js';
+
+const shaper = await testShaper();
+const photo = testPhoto();
+const background: PhotoFill = {
+  type: 'photo',
+  photoId: photo.id,
+  placement: { x: 501, y: 401, scale: 0.7, turn: 0, flipX: false, flipY: false },
+};
+const made = testProject([testOpening('title')]);
+const project = { ...made, sheets: [{ ...made.sheets[0]!, background }] };
+const sheet = project.sheets[0]!;
+const places = [
+  { x: 300, y: 400 },
+  { x: 330, y: 420 },
+  { x: 1500, y: 1150 },
+  { x: 800, y: 600 },
+  { x: 10, y: 10 },
+];
+const wish = { places, veil: { colour: '#224466', strength: 0.6 } };
+
+describe('windows scattered over a photo', () => {
+  it('are turned prints in register, over a veil, inside the sheet', () => {
+    const { edit, ids } = scatterWindows(sheet, 'background', wish, project.photos, shaper)!;
+    const after = applyEdit(project, edit).sheets[0]!;
+    const [veil, title, ...prints] = after.items as Opening[];
+    expect([veil!.name, title!.id, prints.map(({ id }) => id)]).toEqual(['Veil', 'title', ids]);
+    expect([veil!.fill, veil!.finish.opacity]).toEqual([{ type: 'colour', colour: '#224466' }, 0.6]);
+    for (const { box, fill, finish } of prints) {
+      const { x, y, width, height } = boxBounds(box);
+      expect([x >= -1, y >= -1, x + width <= 1001, y + height <= 801]).toEqual([true, true, true, true]);
+      expect(fill).toMatchObject({ placement: Object.keys(after.placements)[0] });
+      expect(finish.rim!.bottom).toBeGreaterThan(2 * finish.rim!.top);
+      expect(Math.abs(box.turn)).toBeGreaterThan(1.9);
+    }
+    expect(after.background).toMatchObject({ placement: Object.keys(after.placements)[0] });
+  });
+
+  it('do not lie on one another, even where their places do', () => {
+    const { edit } = scatterWindows(sheet, 'background', wish, project.photos, shaper)!;
+    const prints = (applyEdit(project, edit).sheets[0]!.items as Opening[]).slice(2);
+    for (const [i, a] of prints.entries()) {
+      for (const b of prints.slice(i + 1)) {
+        const [dx, dy] = [Math.abs(a.box.x - b.box.x) / a.box.width, Math.abs(a.box.y - b.box.y) / a.box.height];
+        expect(Math.max(dx, dy)).toBeGreaterThan(0.75);
+      }
+    }
+  });
+
+  it('lie over the photo of an opening as well, and over none there is nothing to do', () => {
+    const host = testOpening('host', {
+      box: { x: 100, y: 100, width: 600, height: 500, turn: 0 },
+      fill: { ...background, placement: { ...(background.placement as object), x: 300, y: 250 } } as PhotoFill,
+    });
+    const other = testProject([host, testOpening('title')]);
+    const { edit } = scatterWindows(other.sheets[0]!, host, wish, other.photos, shaper)!;
+    const names = applyEdit(other, edit).sheets[0]!.items.map(({ name }) => name);
+    expect(names.slice(0, 2)).toEqual([host.name, 'Veil']);
+    expect(scatterWindows(made.sheets[0]!, 'background', wish, made.photos, shaper)).toBeNull();
+    expect(scatterWindows(sheet, 'background', { ...wish, places: [] }, project.photos, shaper)).toBeNull();
+  });
+});

@@ -56,6 +56,7 @@ export * from './fit/grip.js';
 export * from './fit/register.js';
 export * from './fit/resize-sheet.js';
 export * from './fit/columns.js';
+export * from './fit/relative-placement.js';
 export * from './fit/scatter-windows.js';
 export * from './fit/covered-focus.js';
 export * from './fit/transform-items.js';

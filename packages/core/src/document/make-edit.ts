@@ -82,6 +82,11 @@ export function placeOf(sheet: Sheet, itemId: string): Place {
   return place;
 }
 
+/** The list that an item lies in, from back to front: of its group or of the sheet. @throws RangeError when it is not on the sheet. */
+export function listAround(sheet: Sheet, itemId: string): readonly Item[] {
+  return listOf(sheet.items, placeOf(sheet, itemId).groupId);
+}
+
 function listOf(items: readonly Item[], groupId: string | null): readonly Item[] {
   const group = groupId === null ? undefined : findItem(items, groupId);
   return group?.type === 'group' ? group.items : items;

@@ -5,7 +5,7 @@ import type { Sheet } from '../document/project.js';
 import { intersect } from '../geometry/bounds.js';
 import { boxBounds, boxMatrix } from '../geometry/box.js';
 import { combined } from '../geometry/combine.js';
-import { multiply, scaling, translation } from '../geometry/matrix.js';
+import { invert, multiply, scaling, translation } from '../geometry/matrix.js';
 import { rectanglePath } from '../geometry/outlines/rectangle.js';
 import { polygonBounds } from '../geometry/polygon.js';
 import { readPathData } from '../geometry/path-data.js';
@@ -40,6 +40,16 @@ export function seenPart(
   if (hidden.length === 0) return null;
   const whole = flatten(transformPath(boxMatrix(opening.box), openingPath(opening, shaper)), FINE);
   return combined('subtract', whole, hidden);
+}
+
+/**
+ * The part of an opening that its photo has to cover, in the frame of its box: a ring or an overlay above it counts as its edge. All of the
+ * outline where nothing hides any of it.
+ */
+export function seenPolygons(sheet: Sheet, opening: Opening, shaper: Shaper): Float64Array[] {
+  const part = seenPart(sheet, opening, shaper);
+  if (!part) return openingPolygons(opening, shaper);
+  return flatten(transformPath(invert(boxMatrix(opening.box)), part), 0.1);
 }
 
 /** The lines of a lettering as one upright rectangle in its box, px of the sheet. */

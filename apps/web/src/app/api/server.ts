@@ -1,5 +1,5 @@
 import { Injectable } from '@angular/core';
-import type { Edit, Project } from '@kadrosyn/core';
+import type { Bounds, Edit, Project } from '@kadrosyn/core';
 import type { SheetSize } from '@kadrosyn/core';
 import { Fault } from './fault';
 import type {
@@ -76,7 +76,10 @@ export class Server {
     return (await this.get<{ photos: StoredPhoto[] }>('/api/photos')).photos;
   }
 
-  changePhoto(id: string, change: { readonly name?: string; readonly tags?: readonly string[] }): Promise<StoredPhoto> {
+  changePhoto(
+    id: string,
+    change: { readonly name?: string; readonly tags?: readonly string[]; readonly focus?: Bounds },
+  ): Promise<StoredPhoto> {
     return this.send('PATCH', `/api/photos/${id}`, change);
   }
 

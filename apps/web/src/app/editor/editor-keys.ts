@@ -2,7 +2,9 @@ import type { Grip } from '@kadrosyn/core';
 
 /** What a key press means in the editor. */
 export type KeyCommand =
-  | { readonly do: 'undo' | 'redo' | 'delete' | 'duplicate' | 'cancel' | 'zoom-in' | 'zoom-out' | 'whole' | 'forward' | 'back' }
+  | { readonly do: 'undo' | 'redo' | 'delete' | 'duplicate' | 'cancel' | 'zoom-in' | 'zoom-out' | 'whole' }
+  | { readonly do: 'forward' | 'back' | 'to-front' | 'to-back' }
+  | { readonly do: 'group' | 'ungroup' | 'select-all' | 'paste-in-place' | 'look' | 'rulers' }
   | { readonly do: 'grip'; readonly grip: Grip }
   | { readonly do: 'nudge'; readonly x: number; readonly y: number };
 
@@ -22,10 +24,13 @@ export function keyCommand(event: Pick<KeyboardEvent, 'key' | 'shiftKey' | 'ctrl
     if (key === 'z') return { do: event.shiftKey ? 'redo' : 'undo' };
     if (key === 'y') return { do: 'redo' };
     if (key === 'd') return { do: 'duplicate' };
+    if (key === 'a') return { do: 'select-all' };
+    if (key === 'g') return { do: event.shiftKey ? 'ungroup' : 'group' };
+    if (key === 'v' && event.shiftKey) return { do: 'paste-in-place' };
     return null;
   }
   const arrow = ARROWS[key];
-  if (event.altKey) return key === 'ArrowUp' ? { do: 'forward' } : key === 'ArrowDown' ? { do: 'back' } : null;
+  if (event.altKey) return depthCommand(key, event.shiftKey);
   if (arrow) {
     const step = event.shiftKey ? 10 : 1;
     return { do: 'nudge', x: arrow[0] * step, y: arrow[1] * step };
@@ -45,9 +50,19 @@ export function keyCommand(event: Pick<KeyboardEvent, 'key' | 'shiftKey' | 'ctrl
       return { do: 'zoom-out' };
     case '0':
       return { do: 'whole' };
+    case 'l':
+      return { do: 'look' };
+    case 'r':
+      return { do: 'rulers' };
     default:
       return null;
   }
+}
+
+/** Alt with an arrow changes the depth by one step, with Shift all the way. */
+function depthCommand(key: string, isAll: boolean): KeyCommand | null {
+  if (key === 'ArrowUp') return { do: isAll ? 'to-front' : 'forward' };
+  return key === 'ArrowDown' ? { do: isAll ? 'to-back' : 'back' } : null;
 }
 
 /** Whether keys belong to a field that is being typed in. */

@@ -19,12 +19,15 @@ import { PhotoLibrary } from '../photos/photo-library';
 import { PhotoLevels } from '../photos/photo-levels';
 import type { BegunState } from '../templates/begin-from-template';
 import { Arrivals } from './arrivals';
-import { runOnSelected } from './commands/run-on-selected';
 import { DepthPanelComponent } from './depth/depth-panel.component';
-import { isTyping, keyCommand, type KeyCommand } from './editor-keys';
+import { Passed } from './depth/passed';
+import { EditorCommands } from './editor-commands';
+import { isTyping, keyCommand } from './editor-keys';
 import { EditorHeaderComponent } from './header/editor-header.component';
+import { FocusEditing } from './focus-editing';
 import { ItemClipboard } from './item-clipboard';
 import { Notices } from './notices';
+import { PlacementCopy } from './placement-copy';
 import { PhotoPlacing } from './photo-placing';
 import { SidePanelComponent } from './panel/side-panel.component';
 import { OutlinePenComponent } from './pen/outline-pen.component';
@@ -33,13 +36,18 @@ import { ProjectFaces } from './project-faces';
 import { SaveTroubleComponent } from './save-trouble.component';
 import { EditorSession } from './session';
 import { CropGuides } from './sheet/crop-guides';
+import { FocusBoxComponent } from './sheet/focus-box.component';
+import { GradientStopsComponent } from './sheet/gradient-stops.component';
 import { GripBarComponent } from './sheet/grip-bar.component';
 import { LevelLine } from './sheet/level-line';
 import { LevelLineComponent } from './sheet/level-line.component';
+import { RulersComponent } from './sheet/rulers.component';
 import { SheetStageComponent } from './sheet/sheet-stage.component';
 import { SheetTrim } from './sheet/sheet-trim';
 import { SheetTrimComponent } from './sheet/sheet-trim.component';
 import { Snapping } from './sheet/snapping';
+import { StagePointer } from './sheet/stage-pointer';
+import { StageView } from './sheet/stage-view';
 import { Viewport } from './sheet/viewport';
 import { EditorActions } from './state/editor.actions';
 import { selectExportMessage, selectMessage, selectPhase } from './state/editor.selectors';
@@ -62,6 +70,9 @@ import { SupplyDrag } from './supplies/supply-drag';
     TextCaretComponent,
     LevelLineComponent,
     SheetTrimComponent,
+    FocusBoxComponent,
+    RulersComponent,
+    GradientStopsComponent,
     SaveTroubleComponent,
   ],
   providers: [
@@ -77,14 +88,23 @@ import { SupplyDrag } from './supplies/supply-drag';
     LevelLine,
     SheetTrim,
     Snapping,
+    StagePointer,
+    StageView,
+    Passed,
+    EditorCommands,
     ItemClipboard,
     ProjectFaces,
+    FocusEditing,
+    PlacementCopy,
   ],
   templateUrl: './editor-page.component.html',
   styleUrl: './editor-page.component.scss',
   host: {
     '(document:keydown)': 'onKey($event)',
     '(document:keyup)': 'onKeyUp($event)',
+    '(window:blur)': 'onBlur()',
+    '(document:fullscreenchange)': 'onFullscreen()',
+    '[class.clean]': 'view.clean()',
     '(document:copy)': 'onCopy($event)',
     '(document:cut)': 'onCopy($event)',
     '(document:paste)': 'onPaste($event)',
@@ -106,10 +126,13 @@ export class EditorPageComponent {
   private readonly arrivals = inject(Arrivals);
   private readonly clipboard = inject(ItemClipboard);
   private readonly outlines = inject(OwnOutlines);
+  private readonly commands = inject(EditorCommands);
+  readonly view = inject(StageView);
   readonly pen = inject(OutlinePen);
   readonly typing = inject(TextCaret);
   readonly level = inject(LevelLine);
   readonly trim = inject(SheetTrim);
+  readonly focus = inject(FocusEditing);
   private readonly stage = viewChild(SheetStageComponent);
 
   /** From the address. */
@@ -220,7 +243,7 @@ export class EditorPageComponent {
 
   onKey(event: KeyboardEvent): void {
     // While an outline is drawn, keys are for the pen.
-    if (this.pen.drawing() || this.level.active() || this.trim.by()) return;
+    if (this.pen.drawing() || this.level.active() || this.trim.by() || this.focus.box()) return;
     if (!this.ready() || event.defaultPrevented || isTyping(event.target) || inMenu(event.target)) return;
     // Enter types in the selected lettering.
     const selected = this.session.selectedOpening();
@@ -234,46 +257,33 @@ export class EditorPageComponent {
       this.stage()?.holdSpace(true);
       return;
     }
+    if (event.key === 'Alt') {
+      // Otherwise the browser's menu would take the next key.
+      event.preventDefault();
+      this.session.gripSwapped.set(true);
+    }
+    if (event.key.toLowerCase() === 'c' && !event.ctrlKey && !event.metaKey && !event.altKey) return this.view.holdBack();
     const command = keyCommand(event);
-    if (!command || !this.run(command)) return;
+    if (!command || !this.commands.run(command)) return;
     event.preventDefault();
   }
 
   onKeyUp(event: KeyboardEvent): void {
     if (event.key === ' ') this.stage()?.holdSpace(false);
+    if (event.key === 'Alt') this.session.gripSwapped.set(false);
+    if (event.key.toLowerCase() === 'c') this.view.letGo();
   }
 
-  /** False when the command has nothing to work on. */
-  private run(command: KeyCommand): boolean {
-    switch (command.do) {
-      case 'undo':
-        this.store.dispatch(EditorActions.undo());
-        return true;
-      case 'redo':
-        this.store.dispatch(EditorActions.redo());
-        return true;
-      case 'grip':
-        this.session.setGrip(command.grip);
-        return true;
-      case 'zoom-in':
-        this.viewport.zoomTo(this.viewport.zoom() * 1.25);
-        return true;
-      case 'zoom-out':
-        this.viewport.zoomTo(this.viewport.zoom() / 1.25);
-        return true;
-      case 'whole':
-        this.viewport.showWhole(this.session.context().sheet);
-        return true;
-      case 'cancel':
-        if (!this.stage()?.cancelGesture()) this.session.select(null);
-        return true;
-      default:
-        return this.runOnSelected(command);
-    }
+  /** Keys that go up elsewhere are not heard. */
+  onBlur(): void {
+    this.session.gripSwapped.set(false);
+    this.view.letGo();
+    this.stage()?.holdSpace(false);
   }
 
-  private runOnSelected(command: KeyCommand): boolean {
-    return runOnSelected(command, this.session, (words) => this.notices.sayWithUndo(words));
+  /** The browser leaves the full screen by a key of its own. */
+  onFullscreen(): void {
+    if (!document.fullscreenElement) this.view.endLook();
   }
 
   takeDrawing(): void {

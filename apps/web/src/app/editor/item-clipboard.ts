@@ -1,8 +1,9 @@
 import { inject, Injectable } from '@angular/core';
-import { removeItem } from '@kadrosyn/core';
+import { removeItems } from '@kadrosyn/core';
 import { Arrivals } from './arrivals';
 import { CLIPPING_TYPE, pasteEdit, readClipping, writeClipping } from './commands/clipping';
 import { EditorSession } from './session';
+import { nameTogether } from './sheet/together-gestures';
 
 /** Copying, cutting and pasting: items of sheets, and files. */
 @Injectable()
@@ -10,14 +11,29 @@ export class ItemClipboard {
   private readonly session = inject(EditorSession);
   private readonly arrivals = inject(Arrivals);
 
-  /** Copies the selected item; a cut takes it away as well. */
+  /** What was copied last in this window, for pasting it in place. */
+  private copied: string | null = null;
+
+  /** Copies what is selected; a cut takes it away as well. */
   copy(event: ClipboardEvent): void {
-    const item = this.session.selected();
-    if (!item) return;
+    const items = this.session.selectedItems();
+    if (items.length === 0) return;
     const { project, sheet } = this.session.context();
-    event.clipboardData?.setData(CLIPPING_TYPE, writeClipping(project, item));
+    this.copied = writeClipping(project, sheet, items);
+    event.clipboardData?.setData(CLIPPING_TYPE, this.copied);
     event.preventDefault();
-    if (event.type === 'cut' && !item.locked) this.session.commit(removeItem(sheet, item.id, `Cut ${item.name}`), null);
+    const cut = items.filter(({ locked }) => !locked).map(({ id }) => id);
+    if (event.type === 'cut' && cut.length > 0) this.session.commit(removeItems(sheet, cut, `Cut ${nameTogether(items)}`), null);
+  }
+
+  /** Lays what was copied last exactly where it was, on the sheet that is shown. False when nothing was copied. */
+  pasteInPlace(): boolean {
+    const { project, sheet } = this.session.context();
+    const clipping = this.copied === null ? null : readClipping(this.copied, project);
+    if (!clipping) return false;
+    const { edit, ids } = pasteEdit(project, sheet, clipping, 'in place');
+    this.session.commit(edit, ids);
+    return true;
   }
 
   /** An item is laid on top; a photo goes into what is selected, or on top. */
@@ -28,7 +44,7 @@ export class ItemClipboard {
     if (files.length === 0 && !clipping) return;
     event.preventDefault();
     if (!clipping) return this.arrivals.add(files, 'pasted');
-    const { edit, id } = pasteEdit(project, sheet, clipping);
-    this.session.commit(edit, id);
+    const { edit, ids } = pasteEdit(project, sheet, clipping, 'beside');
+    this.session.commit(edit, ids);
   }
 }

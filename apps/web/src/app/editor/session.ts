@@ -1,14 +1,16 @@
 import { computed, inject, Injectable, signal, type Signal } from '@angular/core';
 import { Store } from '@ngrx/store';
 import type { Edit, Grip, GripContext, Item, ItemProperties, Opening, Project, Shaper, Sheet } from '@kadrosyn/core';
-import { changeItem, findItem } from '@kadrosyn/core';
+import { changeItem, changeOpening, findItem, outermost } from '@kadrosyn/core';
+import { sizeWords } from '../interface/sheet-words';
 import { ShaperLoader } from '../lettering/shaper-loader';
 import { droppedWords } from './commands/dropped-words';
-import { EditorActions } from './state/editor.actions';
+import { EditorActions, type Selection } from './state/editor.actions';
 import {
   selectGrip,
   selectProject,
   selectSelected,
+  selectSelectedItems,
   selectSheet,
   selectShownProject,
   selectShownSheet,
@@ -24,7 +26,17 @@ export class EditorSession {
   readonly shownSheet = this.store.selectSignal(selectShownSheet);
   /** As it is shown, with an edit that is going on. */
   readonly selected = this.store.selectSignal(selectSelected);
-  readonly grip = this.store.selectSignal(selectGrip);
+  /** All that is selected, as it is shown, from back to front. */
+  readonly selectedItems = this.store.selectSignal(selectSelectedItems);
+  private readonly chosenGrip = this.store.selectSignal(selectGrip);
+  /** While Alt is held, the pointer moves the other thing: the photo, or with the grip on the photo the opening. */
+  readonly gripSwapped = signal(false);
+  readonly grip = computed<Grip>(() => {
+    const chosen = this.chosenGrip();
+    return this.gripSwapped() ? (chosen === 'photo' ? 'opening' : 'photo') : chosen;
+  });
+  /** Clicks add to the selection and drags over the sheet draw a rectangle, as with Shift. */
+  readonly selectsSeveral = signal(false);
   readonly shaper: Signal<Shaper | null> = inject(ShaperLoader).shaper;
   /** What is to be said to the person about the last edit. */
   readonly notice = signal<string | null>(null);
@@ -41,6 +53,23 @@ export class EditorSession {
     return item?.type === 'opening' ? item : null;
   });
 
+  /** What moves together: several selected items, or the items of a group. Empty for a single opening. */
+  readonly together = computed<readonly Item[]>(() => {
+    const items = this.selectedItems();
+    return items.length > 1 || items[0]?.type === 'group' ? items : [];
+  });
+
+  /** Several, or a group, without the edit that is going on: gestures begin from it. */
+  settledTogether(): readonly Item[] {
+    const sheet = this.sheet();
+    return sheet
+      ? outermost(
+          sheet,
+          this.together().map(({ id }) => id),
+        )
+      : [];
+  }
+
   /** @throws Error before project and faces are there; the editor shows nothing that could ask by then. */
   context(): GripContext & { readonly project: Project } {
     const [project, sheet, shaper] = [this.project(), this.sheet(), this.shaper()];
@@ -53,7 +82,7 @@ export class EditorSession {
   }
 
   /** One undo step. What was dropped with it is said. */
-  commit(edit: Edit, select?: string | null): void {
+  commit(edit: Edit, select?: Selection): void {
     const dropped = droppedWords(edit);
     if (dropped) this.notice.set(dropped);
     this.store.dispatch(select === undefined ? EditorActions.commit({ edit }) : EditorActions.commit({ edit, select }));
@@ -68,6 +97,22 @@ export class EditorSession {
     this.store.dispatch(EditorActions.select({ itemId }));
   }
 
+  selectSeveral(itemIds: readonly string[]): void {
+    this.store.dispatch(EditorActions.selectSeveral({ itemIds }));
+  }
+
+  /** Adds an item to what is selected, or takes it out of it. */
+  toggle(itemId: string): void {
+    const ids = this.selectedItems().map(({ id }) => id);
+    this.selectSeveral(ids.includes(itemId) ? ids.filter((id) => id !== itemId) : [...ids, itemId]);
+  }
+
+  /** Width and height in the project's unit. */
+  sizeWords(size: { readonly width: number; readonly height: number }): string {
+    const { project, sheet } = this.context();
+    return sizeWords(size, project.unit, sheet.dpi);
+  }
+
   showSheet(sheetId: string): void {
     this.store.dispatch(EditorActions.showSheet({ sheetId }));
   }
@@ -78,7 +123,8 @@ export class EditorSession {
 
   /** An edit that changes one item of the sheet. */
   change(item: Item, after: ItemProperties, name: string): Edit {
-    return changeItem(this.requireSheet(), item, after, name);
+    const sheet = this.requireSheet();
+    return item.type === 'opening' ? changeOpening(sheet, item, after, name) : changeItem(sheet, item, after, name);
   }
 
   private requireSheet(): Sheet {

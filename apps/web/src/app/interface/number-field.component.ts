@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, input, output, signal } from '@angular/core';
+import { readLength } from '@kadrosyn/core';
 
 /** A number that can be typed, or stepped by the arrow keys (Shift: by ten steps). */
 @Component({
@@ -79,19 +80,11 @@ export class NumberFieldComponent {
   readonly typed = signal<string | null>(null);
   readonly shown = computed(() => this.typed() ?? this.text(this.value()));
 
-  /** The number that is meant, or null. A comma counts as a point; a length may be typed in another unit. */
+  /** The number that is meant, or null: a number, a length in another unit, or a simple sum of them. */
   parsed(text: string): number | null {
-    const [, digits = '', unit = ''] = /^([^a-z"]*)([a-z]*|")$/i.exec(text.trim()) ?? [];
-    const value = Number(digits.trim().replace(',', '.')) * this.factorOf(unit.toLowerCase());
-    return digits.trim() !== '' && Number.isFinite(value) ? Math.min(this.most(), Math.max(this.least(), value)) : null;
-  }
-
-  /** What a typed unit counts in the unit of the field; NaN where it has none or another kind. */
-  private factorOf(typed: string): number {
-    const [shown, dpi] = [this.unit(), this.dpi()];
-    if (typed === '' || typed === shown) return 1;
-    const perInch: Readonly<Record<string, number>> = { px: dpi ?? NaN, mm: 25.4, cm: 2.54, in: 1, '"': 1 };
-    return (perInch[shown] ?? NaN) / (perInch[typed] ?? NaN);
+    const dpi = this.dpi();
+    const value = readLength(text, dpi === undefined ? { unit: this.unit() } : { unit: this.unit(), dpi });
+    return value === null ? null : Math.min(this.most(), Math.max(this.least(), value));
   }
 
   finish(field: HTMLInputElement): void {

@@ -1,5 +1,5 @@
 import { computed, inject, Injectable, signal } from '@angular/core';
-import type { Photo } from '@kadrosyn/core';
+import type { Bounds, Photo } from '@kadrosyn/core';
 import { faultOf } from '../api/fault';
 import { Server } from '../api/server';
 import type { LibraryPicture, StoredPhoto } from '../api/server-types';
@@ -76,7 +76,10 @@ export class PhotoLibrary {
   }
 
   /** @throws Fault when it could not be kept. */
-  async change(id: string, change: { readonly name?: string; readonly tags?: readonly string[] }): Promise<void> {
+  async change(
+    id: string,
+    change: { readonly name?: string; readonly tags?: readonly string[]; readonly focus?: Bounds },
+  ): Promise<void> {
     const photo = await this.server.changePhoto(id, change);
     this.stored.update((list) => list.map((entry) => (entry.photo.id === id ? shown(photo) : entry)));
   }

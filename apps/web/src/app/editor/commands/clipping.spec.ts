@@ -15,28 +15,38 @@ const second = newProject('Two', { width: 100, height: 100, unit: 'px' });
 
 describe('copying an item', () => {
   it('into another project brings its photo along, as one step', () => {
-    const clipping = readClipping(writeClipping(first, arch), second)!;
-    const { edit, id } = pasteEdit(second, second.sheets[0]!, clipping);
+    const clipping = readClipping(writeClipping(first, first.sheets[0]!, [arch]), second)!;
+    const { edit, ids } = pasteEdit(second, second.sheets[0]!, clipping, 'beside');
     const after = applyEdit(second, edit);
     expect(after.photos).toEqual({ [photo.id]: photo });
     const [pasted] = after.sheets[0]!.items as [Opening];
-    expect([pasted.id, pasted.name, pasted.locked]).toEqual([id, 'Arch', false]);
+    expect([pasted.id, pasted.name, pasted.locked]).toEqual([ids[0], 'Arch', false]);
     expect(pasted.box.x).toBe(arch.box.x + 8);
     expect(edit.name).toBe('Paste Arch');
   });
 
+  it('several at once, in place, and a window in register with a placement of its own', () => {
+    const shared = { ...arch, id: 'window', fill: { ...arch.fill, placement: 'together' } } as Opening;
+    const sheet = { ...first.sheets[0]!, items: [arch, shared], placements: { together: { ...placement, x: 50, y: 50 } } };
+    const clipping = readClipping(writeClipping(first, sheet, sheet.items), second)!;
+    const { edit } = pasteEdit(second, second.sheets[0]!, clipping, 'in place');
+    const items = applyEdit(second, edit).sheets[0]!.items as Opening[];
+    expect([edit.name, items.map(({ box }) => box.x)]).toEqual(['Paste 2 items', [arch.box.x, arch.box.x]]);
+    expect(items[1]!.fill).toMatchObject({ placement: { x: 30, y: 20, scale: 2 } });
+  });
+
   it('twice gives two items', () => {
-    const clipping = readClipping(writeClipping(first, arch), first)!;
-    const once = applyEdit(first, pasteEdit(first, first.sheets[0]!, clipping).edit);
-    const twice = applyEdit(once, pasteEdit(once, once.sheets[0]!, clipping).edit);
+    const clipping = readClipping(writeClipping(first, first.sheets[0]!, [arch]), first)!;
+    const once = applyEdit(first, pasteEdit(first, first.sheets[0]!, clipping, 'beside').edit);
+    const twice = applyEdit(once, pasteEdit(once, once.sheets[0]!, clipping, 'in place').edit);
     expect(new Set(twice.sheets[0]!.items.map(({ id }) => id)).size).toBe(3);
   });
 
   it('reads nothing that is no item, or that shows what did not come along', () => {
     expect(readClipping('words', second)).toBeNull();
-    expect(readClipping('{"item":{"type":"opening"},"photos":[]}', second)).toBeNull();
-    expect(readClipping(JSON.stringify({ item: arch, photos: [] }), second)).toBeNull();
+    expect(readClipping('{"items":[{"type":"opening"}],"photos":[]}', second)).toBeNull();
+    expect(readClipping(JSON.stringify({ items: [arch], photos: [] }), second)).toBeNull();
     const shared = { ...arch, fill: { type: 'photo', photoId: photo.id, placement: 'together' } };
-    expect(readClipping(JSON.stringify({ item: shared, photos: [photo] }), second)).toBeNull();
+    expect(readClipping(JSON.stringify({ items: [shared], photos: [photo] }), second)).toBeNull();
   });
 });

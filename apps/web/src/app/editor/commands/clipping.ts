@@ -1,9 +1,9 @@
 import {
   copyOf,
-  insertItem,
-  newId,
+  isShared,
   openingsOf,
   openProject,
+  ownFill,
   type Edit,
   type Item,
   type Operation,
@@ -12,48 +12,59 @@ import {
   type Sheet,
 } from '@kadrosyn/core';
 
-/** How a copied item is named among what the clipboard holds. */
-export const CLIPPING_TYPE = 'application/x-kadrosyn-item+json';
+/** How copied items are named among what the clipboard holds. */
+export const CLIPPING_TYPE = 'application/x-kadrosyn-items+json';
 
-/** A copied item with the photos that it shows. */
+/** Copied items, from back to front, with the photos that they show. */
 export interface Clipping {
-  readonly item: Item;
+  readonly items: readonly Item[];
   readonly photos: readonly Photo[];
 }
 
-/** The text that the clipboard keeps of an item. */
-export function writeClipping(project: Project, item: Item): string {
-  const ids = new Set([...openingsOf([item])].flatMap(({ fill }) => (fill.type === 'photo' ? [fill.photoId] : [])));
+/** The text that the clipboard keeps of items. Windows in register are copied with a placement of their own. */
+export function writeClipping(project: Project, sheet: Sheet, items: readonly Item[]): string {
+  const own = (item: Item): Item => {
+    if (item.type === 'group') return { ...item, items: item.items.map(own) };
+    return isShared(item.fill) ? { ...item, fill: ownFill(item, sheet) } : item;
+  };
+  const ids = new Set([...openingsOf(items)].flatMap(({ fill }) => (fill.type === 'photo' ? [fill.photoId] : [])));
   const photos = Object.values(project.photos).filter(({ id }) => ids.has(id));
-  return JSON.stringify({ item, photos });
+  return JSON.stringify({ items: items.map(own), photos });
 }
 
-/** What a text of the clipboard holds; null where that is no item, or one that shows what is not there. */
+/** What a text of the clipboard holds; null where that is no list of items, or one that shows what is not there. */
 export function readClipping(text: string, project: Project): Clipping | null {
   try {
-    const { item, photos } = JSON.parse(text) as Clipping;
-    const sheet: Sheet = { ...project.sheets[0]!, placements: {}, items: [item], crossings: [] };
+    const { items, photos } = JSON.parse(text) as Clipping;
+    const sheet: Sheet = { ...project.sheets[0]!, background: { type: 'none' }, placements: {}, items, crossings: [] };
     const held = { ...project, photos: Object.fromEntries(photos.map((photo) => [photo.id, photo])), sheets: [sheet] };
     const opened = openProject(held);
-    const shown = [...openingsOf([item])].map(({ fill }) => fill);
+    const shown = [...openingsOf(items)].map(({ fill }) => fill);
     const isWhole = shown.every(
       (fill) => fill.type !== 'photo' || (fill.photoId in held.photos && typeof fill.placement !== 'string'),
     );
-    return opened.ok && isWhole ? { item: opened.project.sheets[0]!.items[0]!, photos } : null;
+    return opened.ok && isWhole && items.length > 0 ? { items: opened.project.sheets[0]!.items, photos } : null;
   } catch {
     return null;
   }
 }
 
-/** Lays a copy on top, a little beside the place of the original, and brings its photos along. */
+/** Lays copies on top, a little beside the place of the originals or exactly there, and brings their photos along. */
 export function pasteEdit(
   project: Project,
   sheet: Sheet,
-  { item, photos }: Clipping,
-): { readonly edit: Edit; readonly id: string } {
-  const copy = { ...copyOf(item, Math.max(8, Math.min(sheet.width, sheet.height) * 0.03)), locked: false };
+  { items, photos }: Clipping,
+  where: 'beside' | 'in place',
+): { readonly edit: Edit; readonly ids: readonly string[] } {
+  const by = where === 'beside' ? Math.max(8, Math.min(sheet.width, sheet.height) * 0.03) : 0;
+  const copies = items.map((item): Item => ({ ...copyOf(item, by), locked: false }));
   const added = photos.filter(({ id }) => !(id in project.photos)).map((photo): Operation => ({ type: 'add-photo', photo }));
-  const id = newId('item');
-  const { operations } = insertItem(sheet, { ...copy, id }, '');
-  return { edit: { name: `Paste ${item.name}`, operations: [...added, ...operations] }, id };
+  const inserts = copies.map((item, index): Operation => ({
+    type: 'insert-item',
+    sheetId: sheet.id,
+    place: { groupId: null, index: sheet.items.length + index },
+    item,
+  }));
+  const name = `Paste ${items.length === 1 ? items[0]!.name : `${items.length} items`}`;
+  return { edit: { name, operations: [...added, ...inserts] }, ids: copies.map(({ id }) => id) };
 }

@@ -16,8 +16,9 @@ import {
   type Item,
   type ItemProperties,
   type Opening,
+  type Operation,
   type Point,
-  changeItem,
+  changeOpening,
 } from '@kadrosyn/core';
 import { takeOutEdit } from './photo-edits';
 
@@ -51,10 +52,27 @@ export function duplicateEdit(context: GripContext, item: Item): { readonly edit
   return { edit: insertItem(sheet, copy, `Duplicate ${item.name}`, { ...place, index: place.index + 1 }), id: copy.id };
 }
 
+/** Copies of several items, a little to the right and below, in front of the frontmost. */
+export function duplicateTogetherEdit(
+  { sheet }: GripContext,
+  items: readonly Item[],
+): { readonly edit: Edit; readonly ids: readonly string[] } {
+  const by = Math.max(8, Math.min(sheet.width, sheet.height) * 0.03);
+  const copies = items.map((item) => copyOf(item, by));
+  const place = placeOf(sheet, items.at(-1)!.id);
+  const operations = copies.map((item, index): Operation => ({
+    type: 'insert-item',
+    sheetId: sheet.id,
+    place: { ...place, index: place.index + 1 + index },
+    item,
+  }));
+  return { edit: { name: `Duplicate ${items.length} items`, operations }, ids: copies.map(({ id }) => id) };
+}
+
 /** Moves by the grip. The name says what moved. */
 export function moveEdit(context: GripContext, opening: Opening, grip: Grip, delta: Point): Edit {
   const what = grip === 'photo' && opening.fill.type === 'photo' ? `photo in ${opening.name}` : opening.name;
-  return changeItem(context.sheet, opening, moveByGrip(opening, grip, delta, context), `Move ${what}`);
+  return changeOpening(context.sheet, opening, moveByGrip(opening, grip, delta, context), `Move ${what}`);
 }
 
 /**

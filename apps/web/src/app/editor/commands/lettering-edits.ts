@@ -1,5 +1,5 @@
 import {
-  changeItem,
+  changeOpening,
   changeLettering,
   letteringText,
   removeItem,
@@ -20,7 +20,7 @@ export function letteringProperties(context: GripContext, opening: Opening, outl
 }
 
 export function letteringEdit(context: GripContext, opening: Opening, outline: LetteringOutline, name: string): Edit {
-  return changeItem(context.sheet, opening, letteringProperties(context, opening, outline), name);
+  return changeOpening(context.sheet, opening, letteringProperties(context, opening, outline), name);
 }
 
 /** Another text: a sample is then one's own. The name of the opening follows the text until it was chosen by hand. */
@@ -28,7 +28,7 @@ export function textEdit(context: GripContext, opening: Opening, outline: Letter
   const before = nameFor(letteringText(opening.outline as LetteringOutline));
   const named = opening.name === before ? { name: nameFor(letteringText(outline)) } : {};
   const slot = opening.slot?.sample ? { slot: { ...opening.slot, sample: false } } : {};
-  return changeItem(
+  return changeOpening(
     context.sheet,
     opening,
     { ...letteringProperties(context, opening, outline), ...named, ...slot },

@@ -24,16 +24,17 @@ describe('keys on what is selected', () => {
   let project = newProject('Test', { width: 400, height: 300, unit: 'px' });
   let grip: Grip = 'both';
   let selected: Item | null = null;
-  let chosen: string | null | undefined;
+  let chosen: string | null | readonly string[] | undefined;
   let again = 0;
   let said: string[] = [];
-  const commit = (edit: Edit, select?: string | null): void => {
+  let passed: string[] = [];
+  const commit = (edit: Edit, select?: string | null | readonly string[]): void => {
     project = applyEdit(project, edit);
     chosen = select;
   };
   const session = {
     context: () => ({ project, sheet: project.sheets[0]!, photos: project.photos, shaper: {} as Shaper }),
-    selected: () => selected,
+    selectedItems: () => (selected ? [selected] : []),
     grip: () => grip,
     commit,
     commitAgain: (edit: Edit) => {
@@ -41,14 +42,15 @@ describe('keys on what is selected', () => {
       commit(edit);
     },
   } as unknown as EditorSession;
-  const run = (command: KeyCommand): boolean => runOnSelected(command, session, (words) => said.push(words));
+  const run = (command: KeyCommand): boolean =>
+    runOnSelected(command, session, { undoable: (words) => said.push(words), passed: (words) => passed.push(words) });
   const ids = (): string[] => project.sheets[0]!.items.map(({ id }) => id);
 
   beforeEach(() => {
     const made = newProject('Test', { width: 400, height: 300, unit: 'px' });
     const items = [opening('back'), opening('middle'), opening('front')];
     project = { ...made, sheets: [{ ...made.sheets[0]!, items }] };
-    [grip, selected, chosen, again, said] = ['both', items[1]!, undefined, 0, []];
+    [grip, selected, chosen, again, said, passed] = ['both', items[1]!, undefined, 0, [], []];
   });
 
   it('nothing happens without a selection, or to something locked', () => {
@@ -90,6 +92,8 @@ describe('keys on what is selected', () => {
     run({ do: 'back' });
     run({ do: 'back' });
     expect(ids()).toEqual(['middle', 'back', 'front']);
+    expect(passed[0]).toBe('middle went over front; now in front of all');
+    expect(passed[1]).toBe('middle is in front of all already');
   });
 
   it('arrows move it, and held keys join into one step', () => {

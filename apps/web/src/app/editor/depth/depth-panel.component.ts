@@ -1,55 +1,123 @@
 import type { CdkDragDrop } from '@angular/cdk/drag-drop';
 import { CdkDrag, CdkDropList } from '@angular/cdk/drag-drop';
-import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { MatDialog } from '@angular/material/dialog';
 import { MatMenuModule } from '@angular/material/menu';
-import { changeItem, removeItem, reorderItem, type Item } from '@kadrosyn/core';
+import { changeItem, listAround, placeOf, removeItem, takeOutOfGroup, type Item } from '@kadrosyn/core';
 import { IconComponent } from '../../interface/icon.component';
 import { MoreMenuDirective } from '../../interface/more-menu.directive';
 import { RenameDialog } from '../../interface/rename.dialog';
 import { RovingFocusDirective } from '../../interface/roving-focus.directive';
 import { removalWords } from '../commands/removal-words';
+import { bringTo, changeDepth, ungroup } from '../commands/run-on-selected';
 import { Notices } from '../notices';
 import { EditorSession } from '../session';
 import { ItemThumbnailComponent } from './item-thumbnail.component';
+import { Passed } from './passed';
+import { SheetListComponent } from './sheet-list.component';
+import { groupsHolding, slabRows, tonguesOf, type SlabRow } from './slab-rows';
+
+/** Height of a slab and the gap below it, css px; see the style sheet. */
+const PITCH = 52;
 
 /** The order from front to back, seen from the side. */
 @Component({
   selector: 'ka-depth-panel',
-  imports: [CdkDropList, CdkDrag, ItemThumbnailComponent, RovingFocusDirective, MoreMenuDirective, IconComponent, MatMenuModule],
+  imports: [
+    CdkDropList,
+    CdkDrag,
+    ItemThumbnailComponent,
+    RovingFocusDirective,
+    MoreMenuDirective,
+    IconComponent,
+    MatMenuModule,
+    SheetListComponent,
+  ],
   templateUrl: './depth-panel.component.html',
   styleUrl: './depth-panel.component.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class DepthPanelComponent {
   readonly session = inject(EditorSession);
+  readonly passed = inject(Passed);
   private readonly dialogs = inject(MatDialog);
   private readonly notices = inject(Notices);
+  /** Groups that were opened or closed by hand; the others are open while something in them is selected. */
+  private readonly chosen = signal<ReadonlyMap<string, boolean>>(new Map());
+
+  readonly open = computed<ReadonlySet<string>>(() => {
+    const sheet = this.session.shownSheet();
+    const open = new Set(sheet ? groupsHolding(sheet, this.session.selectedItems()) : []);
+    for (const [id, isOpen] of this.chosen()) if (isOpen) open.add(id);
+    return open;
+  });
   /** From front to back. */
-  readonly slabs = computed(() => this.session.shownSheet()?.items.toReversed() ?? []);
-  readonly sheets = computed(() => this.session.project()?.sheets ?? []);
+  readonly rows = computed(() => slabRows(this.session.shownSheet()?.items ?? [], this.open()));
+  readonly count = computed(() => this.session.shownSheet()?.items.length ?? 0);
+  readonly selectedIds = computed(() => new Set(this.session.selectedItems().map(({ id }) => id)));
+  readonly tongues = computed(() => {
+    const sheet = this.session.shownSheet();
+    const tongues = sheet ? tonguesOf(sheet, this.rows()) : [];
+    return tongues.map(({ from, to, isWhole, words }, index) => ({
+      top: to * PITCH + 20,
+      height: (from - to) * PITCH,
+      right: 4 + (index % 3) * 7,
+      isWhole,
+      words,
+    }));
+  });
   readonly background = computed(() => {
     const fill = this.session.shownSheet()?.background;
     return fill?.type === 'colour' ? fill.colour : null;
   });
 
+  /** The slab that Tab reaches. */
+  isStop(row: SlabRow, index: number): boolean {
+    const selected = this.selectedIds();
+    const first = this.rows().findIndex(({ item }) => selected.has(item.id));
+    return index === Math.max(0, first);
+  }
+
+  choose(event: MouseEvent, item: Item): void {
+    if (event.shiftKey || event.ctrlKey || event.metaKey || this.session.selectsSeveral()) this.session.toggle(item.id);
+    else this.session.select(item.id);
+  }
+
+  toggleOpen(item: Item): void {
+    const isOpen = this.open().has(item.id);
+    this.chosen.update((chosen) => new Map(chosen).set(item.id, !isOpen));
+    // What is inside can not be selected and out of sight.
+    if (isOpen) this.session.select(item.id);
+  }
+
+  /** A slab is let go among those of its own list; elsewhere it goes back. */
   onDrop(event: CdkDragDrop<unknown>): void {
-    const item = this.slabs()[event.previousIndex];
-    if (item) this.bringTo(item, this.slabs().length - 1 - event.currentIndex);
+    const rows = this.rows();
+    const [from, to] = [rows[event.previousIndex], rows[event.currentIndex]];
+    if (!from || !to || from === to) return;
+    const { sheet } = this.session.context();
+    const place = placeOf(sheet, to.item.id);
+    if (placeOf(sheet, from.item.id).groupId !== place.groupId) return;
+    this.bring(from.item, place.index);
   }
 
-  /** Alt with an arrow key moves a slab one step. */
+  /** Alt with an arrow key moves a slab one step, with Shift all the way; Right and Left open and close a group. */
   onKey(event: KeyboardEvent, item: Item): void {
-    const step = event.key === 'ArrowUp' ? 1 : event.key === 'ArrowDown' ? -1 : 0;
-    if (!event.altKey || step === 0) return;
+    const isForward = event.key === 'ArrowUp';
+    if (event.altKey && (isForward || event.key === 'ArrowDown')) {
+      const how = event.shiftKey ? (isForward ? 'to-front' : 'to-back') : isForward ? 'forward' : 'back';
+      changeDepth(how, this.session, item, { passed: (words) => this.passed.say(words) });
+    } else if (item.type === 'group' && (event.key === 'ArrowRight' || event.key === 'ArrowLeft')) {
+      if (this.open().has(item.id) !== (event.key === 'ArrowRight')) this.toggleOpen(item);
+    } else return;
     event.preventDefault();
-    const items = this.session.context().sheet.items;
-    this.bringTo(item, items.findIndex((other) => other.id === item.id) + step);
+    event.stopPropagation();
   }
 
-  label(item: Item, index: number): string {
+  label({ item, level, place, count }: SlabRow): string {
     const marks = [item.locked ? ', locked' : '', item.hidden ? ', hidden' : ''].join('');
-    return `${item.name}${marks}, ${index + 1} of ${this.slabs().length} from the front`;
+    const kind = item.type === 'group' ? `, group of ${item.items.length}` : '';
+    return `${item.name}${kind}${marks}, ${place + 1} of ${count} from the front${level > 0 ? ' of its group' : ''}`;
   }
 
   rename(item: Item): void {
@@ -72,10 +140,28 @@ export class DepthPanelComponent {
     this.notices.sayWithUndo(removalWords(sheet, item));
   }
 
-  bringTo(item: Item, index: number): void {
+  step(item: Item, how: Parameters<typeof changeDepth>[0]): void {
+    changeDepth(how, this.session, item, { passed: (words) => this.passed.say(words) });
+  }
+
+  private bring(item: Item, index: number): void {
     const { sheet } = this.session.context();
-    const from = sheet.items.findIndex((other) => other.id === item.id);
-    const edit = reorderItem(sheet, item.id, index, index > from ? `Bring ${item.name} forward` : `Send ${item.name} back`);
-    if (edit) this.session.commit(edit);
+    const from = listAround(sheet, item.id).findIndex(({ id }) => id === item.id);
+    const name = index > from ? `Bring ${item.name} forward` : `Send ${item.name} back`;
+    bringTo(this.session, item, index, name, { passed: (words) => this.passed.say(words) });
+  }
+
+  isInGroup(item: Item): boolean {
+    const sheet = this.session.sheet();
+    return sheet !== null && placeOf(sheet, item.id).groupId !== null;
+  }
+
+  takeOut(item: Item): void {
+    const edit = takeOutOfGroup(this.session.context().sheet, item.id);
+    if (edit) this.session.commit(edit, item.id);
+  }
+
+  ungroup(item: Item): void {
+    ungroup(this.session, item);
   }
 }

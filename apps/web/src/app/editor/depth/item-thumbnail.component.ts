@@ -1,6 +1,6 @@
 import type { ElementRef } from '@angular/core';
 import { afterNextRender, ChangeDetectionStrategy, Component, effect, inject, input, viewChild } from '@angular/core';
-import { transformBounds, boxMatrix, multiply, scaling, translation, type Item } from '@kadrosyn/core';
+import { itemBounds, multiply, scaling, translation, type Item } from '@kadrosyn/core';
 import { BROWSER_ENVIRONMENT, clearCanvas, drawItem } from '@kadrosyn/render';
 import { PhotoLevels } from '../../photos/photo-levels';
 import { EditorSession } from '../session';
@@ -38,13 +38,13 @@ export class ItemThumbnailComponent {
     const [item, sheet, shaper, project] = [this.item(), this.session.sheet(), this.session.shaper(), this.session.project()];
     this.levels.version();
     const context = this.canvas().nativeElement.getContext('2d', { willReadFrequently: true });
-    if (!context || !sheet || !shaper || !project || item.type !== 'opening') return;
-    const { box } = item;
-    const bounds = transformBounds(boxMatrix(box), { x: 0, y: 0, width: box.width, height: box.height });
+    if (!context || !sheet || !shaper || !project) return;
+    clearCanvas(context);
+    const bounds = itemBounds(item);
+    if (!bounds) return;
     const scale = (SIDE - 8) / Math.max(bounds.width, bounds.height);
     const middle = { x: bounds.x + bounds.width / 2, y: bounds.y + bounds.height / 2 };
     const view = multiply(multiply(translation(SIDE / 2, SIDE / 2), scaling(scale)), translation(-middle.x, -middle.y));
-    clearCanvas(context);
     const shown = { ...item, hidden: false };
     drawItem(context, shown, sheet, view, {
       environment: BROWSER_ENVIRONMENT,

@@ -16,6 +16,7 @@ import { EditorSession } from '../session';
 import { EditorActions } from '../state/editor.actions';
 import { selectExporting, selectExportSettings, selectRedoName, selectSave, selectUndoName } from '../state/editor.selectors';
 import type { ExportSettings } from '../state/editor.state';
+import { StageView } from '../sheet/stage-view';
 import { Notices } from '../notices';
 import { SamplesDialog, type SamplesChoice } from './samples.dialog';
 import { TemplateDialog, type TemplateWish } from './template.dialog';
@@ -33,6 +34,7 @@ const SCALES = [0.5, 1, 2, 3] as const;
 export class EditorHeaderComponent {
   readonly session = inject(EditorSession);
   readonly theme = inject(Theme);
+  readonly view = inject(StageView);
   private readonly store = inject(Store);
   private readonly library = inject(PhotoLibrary);
   private readonly dialogs = inject(MatDialog);

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
-import { changeItem, changeOutline, cropTo, type Opening } from '@kadrosyn/core';
+import { changeOpening, changeOutline, cropTo, type Opening } from '@kadrosyn/core';
 import { NumberFieldComponent } from '../../interface/number-field.component';
 import { CropGuides, CROP_GUIDES } from '../sheet/crop-guides';
 import { LevelLine } from '../sheet/level-line';
@@ -136,7 +136,7 @@ export class CropSectionComponent {
     return this.session.settledOpening() ?? this.opening();
   }
 
-  private commit(opening: Opening, after: Parameters<typeof changeItem>[2], name: string): void {
-    this.session.commit(changeItem(this.session.context().sheet, opening, after, name));
+  private commit(opening: Opening, after: Parameters<typeof changeOpening>[2], name: string): void {
+    this.session.commit(changeOpening(this.session.context().sheet, opening, after, name));
   }
 }

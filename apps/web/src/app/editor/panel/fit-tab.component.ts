@@ -1,12 +1,14 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { MatSliderModule } from '@angular/material/slider';
 import {
-  changeItem,
+  changeOpening,
   effectiveResolution,
+  coverHull,
   fitByRule,
+  fitPhoto,
+  isShared,
+  seenPolygons,
   leastCoveringScale,
-  openingHull,
-  openingPolygons,
   placedPhoto,
   placePhoto,
   respectCover,
@@ -22,6 +24,11 @@ import {
 import { IconComponent } from '../../interface/icon.component';
 import { NumberFieldComponent } from '../../interface/number-field.component';
 import { EditorSession } from '../session';
+import { PlacementCopy } from '../placement-copy';
+import { StageView } from '../sheet/stage-view';
+import { FocusSectionComponent } from './focus-section.component';
+import { RegisterSectionComponent } from './register-section.component';
+import { ScatterSectionComponent } from './scatter-section.component';
 import { CropSectionComponent } from './crop-section.component';
 import { DrawingColoursComponent } from './drawing-colours.component';
 import { LengthFieldComponent } from './length-field.component';
@@ -49,6 +56,9 @@ const SLIDER_REACH = 5;
     CropSectionComponent,
     SlotSectionComponent,
     IconComponent,
+    FocusSectionComponent,
+    RegisterSectionComponent,
+    ScatterSectionComponent,
   ],
   templateUrl: './fit-tab.component.html',
   styleUrl: './panel-section.scss',
@@ -56,6 +66,8 @@ const SLIDER_REACH = 5;
 })
 export class FitTabComponent {
   readonly session = inject(EditorSession);
+  readonly copies = inject(PlacementCopy);
+  readonly view = inject(StageView);
   readonly opening = input.required<Opening>();
 
   readonly isDrawing = computed(() => this.opening().fill.type === 'drawing');
@@ -71,13 +83,15 @@ export class FitTabComponent {
     if (!placed) return null;
     const { fill, placement, photo } = placed;
     const { shaper, sheet } = context;
-    const least = leastCoveringScale(openingHull(opening, shaper), photo, placement.turn);
+    const least = leastCoveringScale(coverHull(opening, sheet, shaper), photo, placement.turn);
     return {
       fill,
       placement,
       least,
       zoom: Math.round((placement.scale / least) * 100),
-      uncovered: uncoveredShare(openingPolygons(opening, shaper), placement, photo),
+      uncovered: uncoveredShare(seenPolygons(sheet, opening, shaper), placement, photo),
+      hasFocus: photo.focus !== undefined,
+      photo,
       resolution: Math.round(effectiveResolution(placement, sheet)),
       coarse: project.unit === 'px' ? placement.scale > 1.01 : effectiveResolution(placement, sheet) < GOOD_PRINT,
       right: placement.x - opening.box.width / 2,
@@ -92,7 +106,11 @@ export class FitTabComponent {
     if (!placed) return;
     const { shaper, photos } = this.session.context();
     const photo = photos[placed.fill.photoId]!;
-    const placement = fitByRule(rule, openingHull(this.opening(), shaper), photo, placed.placement);
+    const opening = this.settled();
+    // In register the photo is fitted to all of its windows.
+    const placement = isShared(opening.fill)
+      ? fitByRule(rule, coverHull(opening, this.session.context().sheet, shaper), photo, placed.placement)
+      : fitPhoto(rule, opening, photo, shaper, placed.placement);
     const { keepCovered: _before, ...rest } = placed.fill;
     const fill: PhotoFill = { ...rest, fit: rule, placement, ...(rule === 'whole' ? { keepCovered: false } : {}) };
     this.session.commit(this.edit({ fill }, `Fit photo in ${this.opening().name}`));
@@ -104,7 +122,7 @@ export class FitTabComponent {
     const { shaper, photos } = this.session.context();
     const { keepCovered: _before, ...rest } = placed.fill;
     const fill: PhotoFill = on ? rest : { ...rest, keepCovered: false };
-    const hull = openingHull(this.opening(), shaper);
+    const hull = coverHull(this.opening(), this.session.context().sheet, shaper);
     const placement = respectCover(fill, placed.placement, hull, photos[fill.photoId]!);
     this.session.commit(this.edit({ fill: { ...fill, placement } }, on ? 'Keep covered' : 'Allow gaps'));
   }
@@ -151,7 +169,7 @@ export class FitTabComponent {
     this.session.commit(this.edit({ fill: { type: 'none' } }, `Empty ${this.opening().name}`));
   }
 
-  private settled(): Opening {
+  settled(): Opening {
     return this.session.settledOpening() ?? this.opening();
   }
 
@@ -165,6 +183,6 @@ export class FitTabComponent {
   }
 
   private edit(after: ItemProperties, name: string): Edit {
-    return changeItem(this.session.context().sheet, this.settled(), after, name);
+    return changeOpening(this.session.context().sheet, this.settled(), after, name);
   }
 }

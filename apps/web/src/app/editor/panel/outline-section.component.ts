@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, input } from '@an
 import { MatMenuModule } from '@angular/material/menu';
 import {
   boxBounds,
-  changeItem,
+  changeOpening,
   changeOutline,
   combineOpenings,
   freePathOutline,
@@ -119,7 +119,7 @@ export class OutlineSectionComponent {
   private set(outline: Outline, verb: string, alone = false): void {
     const { project: _project, ...context } = this.session.context();
     const opening = this.session.settledOpening() ?? this.opening();
-    const edit = changeItem(context.sheet, opening, changeOutline(opening, outline, context), `${verb} ${opening.name}`);
+    const edit = changeOpening(context.sheet, opening, changeOutline(opening, outline, context), `${verb} ${opening.name}`);
     if (alone) this.session.commit(edit);
     else this.session.commitAgain(edit);
   }

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, untracked } from '@angular/core';
 import {
-  changeItem,
+  changeOpening,
   disjoint,
   fillBox,
   openingHull,
@@ -93,7 +93,7 @@ export class ShareSectionComponent {
       placed.photo,
     );
     this.session.commit(
-      changeItem(context.sheet, opening, placePhoto(opening, placement, context), `Show focus in ${opening.name}`),
+      changeOpening(context.sheet, opening, placePhoto(opening, placement, context), `Show focus in ${opening.name}`),
     );
   }
 
@@ -114,7 +114,7 @@ export class ShareSectionComponent {
       placed && showFocus(disjoint(openingPolygons(moved, shaper)), openingHull(moved, shaper), placed.placement, placed.photo);
     const fill = placement ? placePhoto(moved, placement, context) : {};
     const after = { outline: wide.outline, box, fill: wide.fill, ...fill };
-    this.session.commit(changeItem(sheet, opening, after, `Widen ${opening.name}`));
+    this.session.commit(changeOpening(sheet, opening, after, `Widen ${opening.name}`));
   }
 
   /** Weight is at its most already: only the width is fitted. */

@@ -12,6 +12,7 @@ import { FitTabComponent } from './fit-tab.component';
 import { LettersTabComponent } from './letters-tab.component';
 import { outlineWord, tabsFor } from './panel-tabs';
 import { SheetTabComponent } from './sheet-tab.component';
+import { TogetherPanelComponent } from './together-panel.component';
 import { SizeTabComponent } from './size-tab.component';
 
 /** What applies to what is selected; with nothing selected, the sheet. */
@@ -22,6 +23,7 @@ import { SizeTabComponent } from './size-tab.component';
     SizeTabComponent,
     LettersTabComponent,
     SheetTabComponent,
+    TogetherPanelComponent,
     ItemThumbnailComponent,
     RovingFocusDirective,
   ],

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
-import { changeItem, normalTurn, setBoxByGrip, type Opening } from '@kadrosyn/core';
+import { changeOpening, normalTurn, setBoxByGrip, type Opening } from '@kadrosyn/core';
 import { NumberFieldComponent } from '../../interface/number-field.component';
 import { OwnFaces } from '../../lettering/own-faces';
 import { resizeProperties } from '../commands/item-edits';
@@ -81,9 +81,9 @@ export class SizeTabComponent {
     return { context: this.session.context(), grip: grip === 'photo' ? ('opening' as const) : grip };
   }
 
-  private change(after: Parameters<typeof changeItem>[2], verb: string): void {
+  private change(after: Parameters<typeof changeOpening>[2], verb: string): void {
     const { sheet } = this.session.context();
     const opening = this.session.settledOpening() ?? this.opening();
-    this.session.commitAgain(changeItem(sheet, opening, after, `${verb} ${opening.name}`));
+    this.session.commitAgain(changeOpening(sheet, opening, after, `${verb} ${opening.name}`));
   }
 }

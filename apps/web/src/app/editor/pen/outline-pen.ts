@@ -2,7 +2,7 @@ import { inject, Injectable, signal } from '@angular/core';
 import {
   apply,
   boxMatrix,
-  changeItem,
+  changeOpening,
   contoursPath,
   freePathOutline,
   insertItem,
@@ -147,7 +147,7 @@ export class OutlinePen {
     const context = this.session.context();
     const properties = reshape(target, transformPath(invert(boxMatrix(target.box)), path), context);
     if (!properties) return false;
-    this.session.commit(changeItem(context.sheet, target, properties, `Edit points of ${target.name}`), target.id);
+    this.session.commit(changeOpening(context.sheet, target, properties, `Edit points of ${target.name}`), target.id);
     return true;
   }
 }

@@ -4,7 +4,9 @@ import {
   boxBounds,
   boxCentre,
   boxMatrix,
-  changeItem,
+  outlineBounds,
+  resizeBox,
+  changeOpening,
   changeOutline,
   invert,
   normalTurn,
@@ -15,6 +17,7 @@ import {
   setBoxByGrip,
   turnPhoto,
   type Bounds,
+  type Box,
   type FaceAxes,
   type Grip,
   type GripContext,
@@ -24,6 +27,7 @@ import {
 import { moveEdit, resizeProperties } from '../commands/item-edits';
 import type { Gesture } from './gesture';
 import type { BoxHandle } from './handles';
+import type { SnapSides } from './snapping';
 
 /** Shortest side that dragging gives, px of the sheet. */
 const SHORTEST = 4;
@@ -42,7 +46,7 @@ export function moveGesture(
   context: GripContext,
   snap: (bounds: Bounds) => Point,
 ): Gesture {
-  const bounds = boxBounds(opening.box);
+  const bounds = outlineBounds(opening, context.shaper) ?? boxBounds(opening.box);
   const movesOpening = grip !== 'photo' || opening.fill.type !== 'photo';
   return {
     move(at) {
@@ -61,8 +65,11 @@ export function resizeGesture(
   from: Point,
   context: GripContext,
   axesOf: (face: string) => FaceAxes,
+  snap: SnapSides,
 ): Gesture {
   const { box } = opening;
+  // Sides of what is turned do not lie on upright lines, and letters take a size of their own.
+  const snaps = box.turn === 0 && !box.shear && opening.outline.type !== 'lettering';
   const fixed = { x: 1 - handle.x, y: 1 - handle.y };
   return {
     move(at) {
@@ -75,8 +82,9 @@ export function resizeGesture(
         const least = SHORTEST / Math.min(box.width, box.height);
         [width, height] = [box.width * Math.max(along, least), box.height * Math.max(along, least)];
       }
+      if (snaps) [width, height] = snappedSize(box, width, height, handle, snap);
       const [w, h] = [Math.max(width, SHORTEST), Math.max(height, SHORTEST)];
-      return changeItem(
+      return changeOpening(
         context.sheet,
         opening,
         resizeProperties(context, opening, grip, w, h, fixed, axesOf),
@@ -84,6 +92,21 @@ export function resizeGesture(
       );
     },
   };
+}
+
+/** The size at which the dragged sides lie on what they are near to. A peg keeps the proportions: the nearer of both decides. */
+function snappedSize(box: Box, width: number, height: number, handle: BoxHandle, snap: SnapSides): [number, number] {
+  const side = (share: number): -1 | 0 | 1 => (share === 0.5 ? 0 : share === 0 ? -1 : 1);
+  const sides = { x: side(handle.x), y: side(handle.y) };
+  const by = snap(
+    resizeBox(box, Math.max(width, SHORTEST), Math.max(height, SHORTEST), { x: 1 - handle.x, y: 1 - handle.y }),
+    sides,
+  );
+  const [wider, higher] = [width + by.x * sides.x, height + by.y * sides.y];
+  if (handle.kind === 'tab') return [wider, higher];
+  const [fx, fy] = [wider / width, higher / height];
+  const factor = by.x === 0 ? fy : by.y === 0 || Math.abs(fx - 1) < Math.abs(fy - 1) ? fx : fy;
+  return [width * factor, height * factor];
 }
 
 /** Drags a handle that changes the form of the outline. Photo and box stay. */
@@ -98,7 +121,7 @@ export function formGesture(opening: Opening, index: number, from: Point, contex
       if (!handle) return null;
       const p = apply(toBox, at);
       const next = handle.drag({ x: handle.at.x + p.x - start.x, y: handle.at.y + p.y - start.y });
-      return changeItem(context.sheet, opening, changeOutline(opening, next, context), `${handle.name} of ${opening.name}`);
+      return changeOpening(context.sheet, opening, changeOutline(opening, next, context), `${handle.name} of ${opening.name}`);
     },
   };
 }
@@ -117,17 +140,18 @@ export function turnGesture(opening: Opening, grip: Grip, from: Point, context: 
       const by = angle(at) - start;
       if (placed) {
         const properties = turnPhoto(opening, stepped(normalTurn(placed.placement.turn + by)), context);
-        return changeItem(context.sheet, opening, properties, `Turn photo in ${opening.name}`);
+        return changeOpening(context.sheet, opening, properties, `Turn photo in ${opening.name}`);
       }
       const turn = stepped(normalTurn(opening.box.turn + by));
       const box = { ...opening.box, turn };
       const properties = setBoxByGrip(opening, grip, box, context);
-      return changeItem(context.sheet, opening, properties, `Turn ${opening.name}`);
+      return changeOpening(context.sheet, opening, properties, `Turn ${opening.name}`);
     },
   };
 }
 
-function stepped(turn: number): number {
+/** A turn close to a multiple of 15 degrees comes to lie on it. */
+export function stepped(turn: number): number {
   const nearest = Math.round(turn / TURN_STEP) * TURN_STEP;
   return Math.abs(nearest - turn) <= TURN_REACH ? nearest : turn;
 }
@@ -143,7 +167,7 @@ export function photoScaleGesture(opening: Opening, corner: Point, opposite: Poi
       const [dx, dy] = [(corner.x - opposite.x) / start, (corner.y - opposite.y) / start];
       const reach = (at.x - opposite.x) * dx + (at.y - opposite.y) * dy;
       const factor = Math.max(reach / start, 0.02);
-      return changeItem(context.sheet, opening, scalePhoto(opening, factor, about, context), `Scale photo in ${opening.name}`);
+      return changeOpening(context.sheet, opening, scalePhoto(opening, factor, about, context), `Scale photo in ${opening.name}`);
     },
   };
 }

@@ -1,8 +1,10 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { type Grip, openingHull, transformBounds, boxMatrix, polygonBounds } from '@kadrosyn/core';
+import { isShared, type Grip } from '@kadrosyn/core';
 import { deleteWord } from '../commands/item-edits';
 import { EditorSession } from '../session';
 import { TextCaret } from '../text/text-caret';
+import { boundsTogether, nameTogether } from './together-gestures';
+import { ViewMenuComponent } from './view-menu.component';
 import { Viewport } from './viewport';
 
 const GRIPS = [
@@ -14,7 +16,14 @@ const GRIPS = [
 /** What the pointer moves, in words, and the zoom. */
 @Component({
   selector: 'ka-grip-bar',
+  imports: [ViewMenuComponent],
   template: `
+    @if (session.selectsSeveral()) {
+      <div class="several" role="status">
+        Selecting several: tap to add or take out, drag to draw a rectangle.
+        <button (click)="session.selectsSeveral.set(false)">Done</button>
+      </div>
+    }
     <div class="grips" role="radiogroup" aria-label="What moves">
       @for (choice of grips; track choice.id) {
         <button
@@ -39,9 +48,10 @@ const GRIPS = [
       <button [attr.aria-label]="percent() + ' %, zoom to 100 %'" (click)="viewport.zoomTo(1)">{{ percent() }} %</button>
       <button aria-label="Zoom in" (click)="zoomBy(1.25)">+</button>
       <button (click)="showWhole()">whole</button>
-      @if (session.selectedOpening()) {
+      @if (session.selectedItems().length > 0) {
         <button (click)="showSelected()">selected</button>
       }
+      <ka-view-menu />
     </div>
   `,
   styleUrl: './grip-bar.component.scss',
@@ -55,8 +65,12 @@ export class GripBarComponent {
   readonly percent = computed(() => Math.round(this.viewport.zoom() * 100));
 
   readonly words = computed(() => {
+    const together = this.session.together();
+    if (together.length > 0) return `moves ${nameTogether(together)} with all in ${together.length > 1 ? 'them' : 'it'}`;
     const opening = this.session.selectedOpening();
     if (!opening) return 'select something to move it';
+    if (isShared(opening.fill) && this.session.grip() !== 'photo')
+      return `moves ${opening.name}, the photo stays for all its windows`;
     if (this.typing.opening()) return `types in ${opening.name}; Escape ends`;
     return opening.locked
       ? `${opening.name} is locked`
@@ -65,6 +79,8 @@ export class GripBarComponent {
 
   /** What the Delete key would do. */
   readonly deletes = computed(() => {
+    const together = this.session.together();
+    if (together.length > 1) return `Delete removes ${nameTogether(together)}`;
     const item = this.session.selected();
     if (!item || item.locked) return '';
     return this.typing.opening() ? 'Delete removes letters' : `Delete ${deleteWord(item, this.session.grip()).words}`;
@@ -80,10 +96,8 @@ export class GripBarComponent {
   }
 
   showSelected(): void {
-    const opening = this.session.selectedOpening();
-    if (!opening) return;
-    const hull = openingHull(opening, this.session.context().shaper);
-    this.viewport.show(transformBounds(boxMatrix(opening.box), polygonBounds([hull])));
+    const bounds = boundsTogether(this.session.selectedItems());
+    if (bounds) this.viewport.show(bounds);
   }
 }
 

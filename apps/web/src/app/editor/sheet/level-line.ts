@@ -1,5 +1,5 @@
 import { inject, Injectable, signal } from '@angular/core';
-import { changeItem, straighten, type Point } from '@kadrosyn/core';
+import { changeOpening, straighten, type Point } from '@kadrosyn/core';
 import { EditorSession } from '../session';
 
 /** Straightening: a line is drawn along what should be level or upright, and the photo turns. */
@@ -29,6 +29,6 @@ export class LevelLine {
     if (opening?.fill.type !== 'photo') return null;
     const context = this.session.context();
     const after = straighten(opening, from, to, context);
-    return 'fill' in after ? changeItem(context.sheet, opening, after, `Straighten photo in ${opening.name}`) : null;
+    return 'fill' in after ? changeOpening(context.sheet, opening, after, `Straighten photo in ${opening.name}`) : null;
   }
 }

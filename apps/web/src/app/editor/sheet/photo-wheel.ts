@@ -1,7 +1,7 @@
 import {
   apply,
   boxMatrix,
-  changeItem,
+  changeOpening,
   invert,
   openingsAt,
   scalePhoto,
@@ -57,7 +57,7 @@ export class PhotoWheel {
     const about = going?.about ?? apply(invert(boxMatrix(opening.box)), at);
     const whole = (going?.factor ?? 1) * factor;
     const start = going?.opening ?? opening;
-    const edit = changeItem(context.sheet, start, scalePhoto(start, whole, about, context), `Scale photo in ${start.name}`);
+    const edit = changeOpening(context.sheet, start, scalePhoto(start, whole, about, context), `Scale photo in ${start.name}`);
     if (going) clearTimeout(going.timer);
     session.preview(edit);
     const timer = setTimeout(() => {

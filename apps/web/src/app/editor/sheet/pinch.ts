@@ -1,7 +1,7 @@
 import {
   apply,
   boxMatrix,
-  changeItem,
+  changeOpening,
   invert,
   placedPhoto,
   placePhoto,
@@ -42,7 +42,7 @@ export class Pinch {
     const toBox = invert(boxMatrix(opening.box));
     const [about, to] = [this.start, now].map((pair) => apply(toBox, viewport.toSheet(middleOf(pair)))) as [Point, Point];
     const next = pinchedPlacement(placed.placement, about, to, factor, turned);
-    return changeItem(context.sheet, opening, placePhoto(opening, next, context), `Scale photo in ${opening.name}`);
+    return changeOpening(context.sheet, opening, placePhoto(opening, next, context), `Scale photo in ${opening.name}`);
   }
 }
 

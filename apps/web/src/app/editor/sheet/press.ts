@@ -1,4 +1,14 @@
-import { openingsAt, type Carried, type Edit, type FaceAxes, type Grip, type Opening, type Point } from '@kadrosyn/core';
+import {
+  openingsAt,
+  type Carried,
+  type Edit,
+  type FaceAxes,
+  type Grip,
+  type Item,
+  type Opening,
+  type Point,
+} from '@kadrosyn/core';
+import { ownerOf } from '../commands/hit-owner';
 import type { EditorSession } from '../session';
 import type { TextCaret } from '../text/text-caret';
 import { formGesture, moveGesture, photoScaleGesture, resizeGesture, turnGesture } from './box-gestures';
@@ -8,6 +18,7 @@ import { carriedTarget } from './carried-target';
 import type { StageChip } from './stage-chip';
 import type { Snapping } from './snapping';
 import { TargetChips } from './target-chip';
+import { movable, moveTogether, scaleTogether, turnTogether } from './together-gestures';
 import type { Viewport } from './viewport';
 
 /** A press that moves less than this is a click, css px. */
@@ -22,9 +33,13 @@ export interface Press {
   readonly opening: Opening | null;
   /** What a click without movement selects. */
   readonly click: string | null | undefined;
+  /** What a click without movement adds to the selection, or takes out of it. */
+  readonly toggles?: string;
   /** A lettering in whose middle the press is: a click without movement types there. */
   readonly types?: Opening;
   readonly pans: boolean;
+  /** A drag draws a rectangle; what lies in it is selected, or added to the selection. */
+  readonly draws?: 'selects' | 'adds';
   readonly movesPhoto: boolean;
   /** What can be let go on a target on the way; undefined for handles. */
   readonly carried?: Extract<Carried, { readonly item: unknown }>;
@@ -32,6 +47,8 @@ export interface Press {
   last: Point;
   moved: boolean;
 }
+
+type Base = Pick<Press, 'id' | 'start' | 'sheetStart' | 'last' | 'moved' | 'opening' | 'movesPhoto'>;
 
 /** Whether opening and photo part: the photo is moved, or its opening over it, as in cropping. */
 export function partsPhoto({ movesPhoto, opening }: Press, grip: Grip): boolean {
@@ -45,7 +62,7 @@ export interface PressResult {
   readonly chip: StageChip | null;
 }
 
-/** Finds out what a press is meant for: a mark of the selected opening, an opening, or the sheet. */
+/** Finds out what a press is meant for: a mark of what is selected, an opening, a group, or the sheet. */
 export class Presses {
   constructor(
     private readonly session: EditorSession,
@@ -58,29 +75,79 @@ export class Presses {
   /** What a pointer that goes down at `start` (css px of the stage) begins. @param pans - it moves the sheet, whatever lies there. */
   at(event: PointerEvent, start: Point, pans: boolean): Press {
     const sheetStart = this.viewport.toSheet(start);
-    const base = { id: event.pointerId, start, sheetStart, last: start, moved: false, opening: null, movesPhoto: false };
-    const pan: Press = { ...base, gesture: null, click: undefined, pans: true };
-    if (pans || !this.session.shaper()) return pan;
-    const context = this.session.context();
+    const base: Base = { id: event.pointerId, start, sheetStart, last: start, moved: false, opening: null, movesPhoto: false };
+    if (pans || !this.session.shaper()) return { ...base, gesture: null, click: undefined, pans: true };
+    return this.onMark(event, base) ?? this.onItem(event, base);
+  }
+
+  /** A press on a mark of what is selected. */
+  private onMark(event: PointerEvent, base: Base): Press | null {
+    const target = event.target as Element;
     const selected = this.session.settledOpening();
-    const grip = this.session.grip();
     if (selected && !selected.locked) {
-      const gesture = this.handleGesture(event.target as Element, selected, sheetStart);
+      const gesture = this.handleGesture(target, selected, base.sheetStart);
       if (gesture) return { ...base, ...gesture, opening: selected, click: undefined, pans: false };
     }
-    const hits = openingsAt(context.sheet.items, sheetStart, context.shaper, { reach: CLICK_REACH / this.viewport.zoom() });
-    const held = hits.find((hit) => hit.id === selected?.id);
-    const opening = held ?? hits[0] ?? null;
-    if (!opening) return { ...pan, click: null };
-    if (!held) this.session.select(opening.id);
+    const gesture = this.togetherGesture(target, base.sheetStart);
+    return gesture && { ...base, gesture, click: undefined, pans: false };
+  }
+
+  private onItem(event: PointerEvent, base: Base): Press {
+    const { sheet, shaper } = this.session.context();
+    const hits = openingsAt(sheet.items, base.sheetStart, shaper, { reach: CLICK_REACH / this.viewport.zoom() });
+    const selected = this.session.selectedItems();
+    const owners = hits.map(({ id }) => ownerOf(sheet, id, selected));
+    const adds = event.shiftKey || this.session.selectsSeveral();
+    const held = selected.find(({ id }) => owners.includes(id));
+    if (adds && !held)
+      return {
+        ...base,
+        gesture: null,
+        click: undefined,
+        pans: false,
+        draws: 'adds',
+        ...(owners[0] ? { toggles: owners[0] } : {}),
+      };
+    const owner = held?.id ?? owners[0];
+    if (!owner) {
+      // With a finger the sheet is moved; whoever wants to draw a rectangle says so first.
+      const draws = event.pointerType === 'touch' ? {} : ({ draws: 'selects' } as const);
+      return { ...base, gesture: null, click: null, pans: !('draws' in draws), ...draws };
+    }
+    if (!held) this.session.select(owner);
+    const together = this.session.settledTogether();
+    const press =
+      together.length > 0
+        ? this.onTogether(base, together)
+        : this.onOpening(
+            base,
+            hits.find(({ id }) => id === owner)!,
+          );
+    const click = adds ? { click: undefined, toggles: owner } : { click: owners[0] };
+    const [front] = hits;
+    const types =
+      !adds && front && owners[0] === front.id && this.typing.isInMiddle(front, base.sheetStart, this.viewport.zoom());
+    return { ...press, ...click, ...(types ? { types: front } : {}) };
+  }
+
+  /** Several items, or a group, are moved. */
+  private onTogether(base: Base, together: readonly Item[]): Press {
+    const items = movable(together);
+    this.snapping.begin(items.map(({ id }) => id));
+    const gesture = moveTogether(items, base.sheetStart, this.session.context(), (bounds) => this.snapping.by(bounds));
+    return { ...base, gesture: items.length > 0 ? gesture : null, click: undefined, pans: false };
+  }
+
+  private onOpening(base: Base, opening: Opening): Press {
+    const context = this.session.context();
+    const grip = this.session.grip();
     const movesPhoto = grip === 'photo' && opening.fill.type === 'photo';
-    this.snapping.begin(opening.id);
+    this.snapping.begin([opening.id]);
     return {
       ...base,
-      gesture: moveGesture(opening, grip, sheetStart, context, (bounds) => this.snapping.by(bounds)),
+      gesture: moveGesture(opening, grip, base.sheetStart, context, (bounds) => this.snapping.by(bounds)),
       opening,
-      click: hits[0]?.id,
-      ...(hits[0] && this.typing.isInMiddle(hits[0], sheetStart, this.viewport.zoom()) ? { types: hits[0] } : {}),
+      click: undefined,
       pans: false,
       movesPhoto,
       carried: { what: movesPhoto ? 'photo-of-opening' : 'item', item: opening },
@@ -94,7 +161,21 @@ export class Presses {
     if (!shaper || !sheet) return false;
     const at = this.viewport.toSheet(stage);
     const [hit] = openingsAt(sheet.items, at, shaper, { reach: 0 });
-    return hit !== undefined && this.typing.isInMiddle(hit, at, this.viewport.zoom());
+    return (
+      hit !== undefined &&
+      ownerOf(sheet, hit.id, this.session.selectedItems()) === hit.id &&
+      this.typing.isInMiddle(hit, at, this.viewport.zoom())
+    );
+  }
+
+  private togetherGesture(target: Element, from: Point): Gesture | null {
+    const items = movable(this.session.settledTogether());
+    const peg = target.closest('[data-together-peg]')?.getAttribute('data-together-peg');
+    if (items.length === 0) return null;
+    if (target.closest('[data-together-turn]')) return turnTogether(items, from, this.session.context());
+    if (!peg) return null;
+    const [x, y] = peg.split(' ').map(Number) as [number, number];
+    return scaleTogether(items, { x, y }, from, this.session.context());
   }
 
   private handleGesture(target: Element, opening: Opening, from: Point): Pick<Press, 'gesture' | 'movesPhoto'> | null {
@@ -103,7 +184,9 @@ export class Presses {
     const handle = target.closest('[data-handle]')?.getAttribute('data-handle');
     if (handle) {
       const chosen = handlesOf(opening)[Number(handle)]!;
-      return { gesture: resizeGesture(opening, grip, chosen, from, context, this.axesOf), movesPhoto: false };
+      this.snapping.begin([opening.id]);
+      const snap = this.snapping.sides;
+      return { gesture: resizeGesture(opening, grip, chosen, from, context, this.axesOf, snap), movesPhoto: false };
     }
     const bar = target.closest('[data-bar]')?.getAttribute('data-bar');
     if (bar) return { gesture: formGesture(opening, Number(bar), from, context), movesPhoto: false };

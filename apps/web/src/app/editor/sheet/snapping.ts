@@ -1,5 +1,16 @@
 import { inject, Injectable, signal } from '@angular/core';
-import { snapBox, snapTargets, type Bounds, type Point, type SnapLine, type SnapTargets } from '@kadrosyn/core';
+import {
+  outlineBounds,
+  snapBox,
+  snapSides,
+  snapTargets,
+  type Bounds,
+  type DraggedSides,
+  type Point,
+  type Snapped,
+  type SnapLine,
+  type SnapTargets,
+} from '@kadrosyn/core';
 import { EditorSession } from '../session';
 import { Viewport } from './viewport';
 
@@ -9,7 +20,13 @@ const STAY: Point = { x: 0, y: 0 };
 /** One and the same, so that a move that meets nothing draws nothing anew. */
 const NO_LINES: readonly SnapLine[] = [];
 
-/** Lets what is moved come to lie on edges, centres, margins, guides and equal gaps, and says by lines why. */
+/** What is to be added to the place of dragged sides, px of the sheet. */
+export type SnapSides = (box: Bounds, sides: DraggedSides) => Point;
+
+/**
+ * Lets what is moved come to lie on edges, centres, margins, guides and equal gaps, and what is stretched take the size of others; says by
+ * lines why.
+ */
 @Injectable()
 export class Snapping {
   private readonly session = inject(EditorSession);
@@ -18,11 +35,14 @@ export class Snapping {
   readonly lines = signal(NO_LINES);
   /** Held off by a key. */
   readonly suspended = signal(false);
+  /** Switched off until it is switched on again. */
+  readonly off = signal(false);
   private targets: SnapTargets | null = null;
 
   /** Gathers what can be met, once for a gesture. */
-  begin(movingId: string): void {
-    this.targets = snapTargets(this.session.context().sheet, new Set([movingId]));
+  begin(movingIds: readonly string[]): void {
+    const { sheet, shaper } = this.session.context();
+    this.targets = snapTargets(sheet, new Set(movingIds), (item) => outlineBounds(item, shaper));
   }
 
   end(): void {
@@ -32,11 +52,17 @@ export class Snapping {
 
   /** What is to be added to the place of a box, px of the sheet. */
   by(box: Bounds): Point {
-    if (!this.targets || this.suspended()) {
+    return this.snapped((targets, reach) => snapBox(box, targets, reach));
+  }
+
+  readonly sides: SnapSides = (box, sides) => this.snapped((targets, reach) => snapSides(box, sides, targets, reach));
+
+  private snapped(snap: (targets: SnapTargets, reach: number) => Snapped): Point {
+    if (!this.targets || this.suspended() || this.off()) {
       this.lines.set(NO_LINES);
       return STAY;
     }
-    const { by, lines } = snapBox(box, this.targets, REACH / this.viewport.zoom());
+    const { by, lines } = snap(this.targets, REACH / this.viewport.zoom());
     this.lines.set(lines.length > 0 ? lines : NO_LINES);
     return by;
   }

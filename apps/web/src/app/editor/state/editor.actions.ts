@@ -2,6 +2,9 @@ import type { Edit, Grip, History, Project } from '@kadrosyn/core';
 import { createActionGroup, emptyProps, props } from '@ngrx/store';
 import type { ExportSettings, PanelTab } from './editor.state';
 
+/** What is to be selected: one item, several, or nothing. */
+export type Selection = string | null | readonly string[];
+
 export const EditorActions = createActionGroup({
   source: 'Editor',
   events: {
@@ -22,12 +25,13 @@ export const EditorActions = createActionGroup({
     /** Shows an edit that is still going on, or none. */
     preview: props<{ edit: Edit | null }>(),
     /** One undo step. `select` chooses what is selected afterwards. */
-    commit: props<{ edit: Edit; select?: string | null }>(),
+    commit: props<{ edit: Edit; select?: Selection }>(),
     /** The same kind of small change again and again (a key held down, a field being typed) is one step. */
     'commit again': props<{ edit: Edit }>(),
     undo: emptyProps(),
     redo: emptyProps(),
     select: props<{ itemId: string | null }>(),
+    'select several': props<{ itemIds: readonly string[] }>(),
     'show sheet': props<{ sheetId: string }>(),
     'set grip': props<{ grip: Grip }>(),
     'set tab': props<{ tab: PanelTab }>(),

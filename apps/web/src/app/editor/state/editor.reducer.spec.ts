@@ -43,10 +43,10 @@ describe('the editor’s state', () => {
     const edit = insertItem(project.sheets[0]!, opening, 'Add circle');
     const state = reducer(opened(), EditorActions.commit({ edit, select: opening.id }));
     expect(state.project!.sheets[0]!.items).toHaveLength(1);
-    expect(state).toMatchObject({ selectedId: opening.id, preview: null, save: { state: 'waiting', unsaved: [edit] } });
+    expect(state).toMatchObject({ selectedIds: [opening.id], preview: null, save: { state: 'waiting', unsaved: [edit] } });
     const back = reducer(state, EditorActions.undo());
     expect(back.project).toEqual(project);
-    expect(back.selectedId).toBeNull();
+    expect(back.selectedIds).toEqual([]);
     expect(back.save.unsaved).toHaveLength(2);
     expect(reducer(back, EditorActions.redo()).project).toEqual(state.project);
   });
@@ -114,7 +114,7 @@ describe('several sheets', () => {
     const chosen = reducer(both(), EditorActions.select({ itemId: 'x' }));
     expect(shown(chosen)).toBe(first.id);
     const turned = reducer(chosen, EditorActions.showSheet({ sheetId: second.id }));
-    expect([shown(turned), turned.selectedId]).toEqual([second.id, null]);
+    expect([shown(turned), turned.selectedIds]).toEqual([second.id, []]);
     // The same sheet again changes nothing.
     expect(reducer(chosen, EditorActions.showSheet({ sheetId: first.id }))).toBe(chosen);
   });

@@ -1,6 +1,7 @@
 import { applyEdit, commit, findItem, redo, undo, type Project, type Step } from '@kadrosyn/core';
+import { dequal } from 'dequal';
 import { createFeature, createReducer, on } from '@ngrx/store';
-import { EditorActions } from './editor.actions';
+import { EditorActions, type Selection } from './editor.actions';
 import { INITIAL_STATE, type EditorState } from './editor.state';
 import { mergeEdits } from './merge-edits';
 
@@ -49,6 +50,7 @@ export const editorFeature = createFeature({
     on(EditorActions.undo, (state): EditorState => stepped(state, undo)),
     on(EditorActions.redo, (state): EditorState => stepped(state, redo)),
     on(EditorActions.select, (state, { itemId }): EditorState => withSelection(state, itemId)),
+    on(EditorActions.selectSeveral, (state, { itemIds }): EditorState => withSelection(state, itemIds)),
     on(EditorActions.showSheet, (state, { sheetId }): EditorState => onSheet(state, sheetId)),
     on(EditorActions.setGrip, (state, { grip }): EditorState => ({ ...state, grip })),
     on(EditorActions.setTab, (state, { tab }): EditorState => ({ ...state, tab })),
@@ -88,8 +90,9 @@ function stepped(state: EditorState, take: typeof undo): EditorState {
   const step = state.project && take(state.project, state.history);
   if (!step) return state;
   const next = withStep(onSheet(state, sheetOf(step)), step);
-  const { selectedId, project } = next;
-  return selectedId && project && !isOnASheet(project, selectedId) ? withSelection(next, null) : next;
+  const { selectedIds, project } = next;
+  const left = project ? selectedIds.filter((id) => isOnASheet(project, id)) : [];
+  return left.length === selectedIds.length ? next : withSelection(next, left);
 }
 
 /** Another sheet is shown, with nothing selected on it. */
@@ -117,12 +120,14 @@ function withStep(state: EditorState, step: Step): EditorState {
   };
 }
 
-function withSelection(state: EditorState, itemId: string | null): EditorState {
-  if (itemId === state.selectedId) return state;
+function withSelection(state: EditorState, wanted: Selection): EditorState {
+  const selectedIds = wanted === null ? [] : typeof wanted === 'string' ? [wanted] : wanted;
+  if (dequal(selectedIds, state.selectedIds)) return state;
+  const [itemId] = selectedIds.length === 1 ? selectedIds : [];
   const item = itemId && state.project?.sheets.map((sheet) => findItem(sheet.items, itemId)).find(Boolean);
   const isLettering = item && item.type === 'opening' && item.outline.type === 'lettering';
   const tab = isLettering ? 'lettering' : state.tab === 'lettering' ? 'fit' : state.tab;
-  return { ...state, selectedId: itemId, tab };
+  return { ...state, selectedIds, tab };
 }
 
 function isOnASheet(project: Project, itemId: string): boolean {

@@ -1,6 +1,8 @@
-import { findItem, type Project, type Sheet } from '@kadrosyn/core';
+import { outermost, type Item, type Project, type Sheet } from '@kadrosyn/core';
 import { createSelector } from '@ngrx/store';
 import { editorFeature, shownProject } from './editor.reducer';
+
+const NOTHING: readonly Item[] = [];
 
 export const {
   selectPhase,
@@ -28,10 +30,13 @@ function sheetOf(project: Project | null, id: string | null): Sheet | null {
   return project?.sheets.find((sheet) => sheet.id === id) ?? project?.sheets[0] ?? null;
 }
 
-/** The selected item as it is shown. */
-export const selectSelected = createSelector(selectShownSheet, editorFeature.selectSelectedId, (sheet, id) =>
-  sheet && id ? (findItem(sheet.items, id) ?? null) : null,
+/** What is selected, as it is shown, from back to front. */
+export const selectSelectedItems = createSelector(selectShownSheet, editorFeature.selectSelectedIds, (sheet, ids) =>
+  sheet && ids.length > 0 ? outermost(sheet, ids) : NOTHING,
 );
+
+/** The selected item where that is one. */
+export const selectSelected = createSelector(selectSelectedItems, (items) => (items.length === 1 ? items[0]! : null));
 
 export const selectUndoName = createSelector(editorFeature.selectHistory, (history) => history.past.at(-1)?.name ?? null);
 export const selectRedoName = createSelector(editorFeature.selectHistory, (history) => history.future.at(-1)?.name ?? null);

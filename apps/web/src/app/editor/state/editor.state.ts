@@ -24,7 +24,8 @@ export interface EditorState {
   readonly preview: Edit | null;
   /** The sheet that is shown; the first one when null. */
   readonly sheetId: string | null;
-  readonly selectedId: string | null;
+  /** Ids of what is selected; none inside another one of them. */
+  readonly selectedIds: readonly string[];
   readonly grip: Grip;
   readonly tab: PanelTab;
   readonly save: {
@@ -49,7 +50,7 @@ export const INITIAL_STATE: EditorState = {
   history: EMPTY_HISTORY,
   preview: null,
   sheetId: null,
-  selectedId: null,
+  selectedIds: [],
   grip: 'both',
   tab: 'fit',
   save: { state: 'saved', message: null, revision: 0, savedAt: null, unsaved: [] },

@@ -1,0 +1,86 @@
+import { inject, Injectable } from '@angular/core';
+import { groupsAround } from '@kadrosyn/core';
+import { Store } from '@ngrx/store';
+import { runOnSelected } from './commands/run-on-selected';
+import { Passed } from './depth/passed';
+import type { KeyCommand } from './editor-keys';
+import { ItemClipboard } from './item-clipboard';
+import { Notices } from './notices';
+import { EditorSession } from './session';
+import { StagePointer } from './sheet/stage-pointer';
+import { StageView } from './sheet/stage-view';
+import { Viewport } from './sheet/viewport';
+import { EditorActions } from './state/editor.actions';
+
+/** Does what keys ask for. */
+@Injectable()
+export class EditorCommands {
+  private readonly store = inject(Store);
+  private readonly session = inject(EditorSession);
+  private readonly viewport = inject(Viewport);
+  private readonly view = inject(StageView);
+  private readonly pointer = inject(StagePointer);
+  private readonly notices = inject(Notices);
+  private readonly passed = inject(Passed);
+  private readonly clipboard = inject(ItemClipboard);
+
+  /** False when the command has nothing to work on. */
+  run(command: KeyCommand): boolean {
+    switch (command.do) {
+      case 'undo':
+        this.store.dispatch(EditorActions.undo());
+        return true;
+      case 'redo':
+        this.store.dispatch(EditorActions.redo());
+        return true;
+      case 'grip':
+        this.session.setGrip(command.grip);
+        return true;
+      case 'zoom-in':
+        this.viewport.zoomTo(this.viewport.zoom() * 1.25);
+        return true;
+      case 'zoom-out':
+        this.viewport.zoomTo(this.viewport.zoom() / 1.25);
+        return true;
+      case 'whole':
+        this.viewport.showWhole(this.session.context().sheet);
+        return true;
+      case 'look':
+        if (this.view.clean()) this.view.endLook();
+        else this.view.look();
+        return true;
+      case 'rulers':
+        this.view.toggleRulers();
+        return true;
+      case 'select-all':
+        this.selectAll();
+        return true;
+      case 'paste-in-place':
+        return this.clipboard.pasteInPlace();
+      case 'cancel':
+        this.cancel();
+        return true;
+      default:
+        return runOnSelected(command, this.session, {
+          undoable: (words) => this.notices.sayWithUndo(words),
+          passed: (words) => this.passed.say(words),
+        });
+    }
+  }
+
+  /** All that lies beside what is selected: in its group, or on the sheet. */
+  private selectAll(): void {
+    const { sheet } = this.session.context();
+    this.session.selectSeveral(sheet.items.filter(({ locked, hidden }) => !locked && !hidden).map(({ id }) => id));
+  }
+
+  /** Ends what goes on; otherwise goes out of a group, and then selects nothing. */
+  private cancel(): void {
+    if (this.view.clean()) return this.view.endLook();
+    if (this.pointer.cancel()) return;
+    if (this.session.selectsSeveral()) return this.session.selectsSeveral.set(false);
+    const [item] = this.session.selectedItems();
+    const group = item && groupsAround(this.session.context().sheet, item.id).at(-1);
+    this.session.select(group ?? null);
+  }
+}

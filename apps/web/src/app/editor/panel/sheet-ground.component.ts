@@ -1,0 +1,144 @@
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { MatMenuModule } from '@angular/material/menu';
+import {
+  backgroundEdit,
+  changeSheet,
+  withPhoto,
+  type Edit,
+  type Fill,
+  type GradientFill,
+  type Photo,
+  type PhotoFill,
+} from '@kadrosyn/core';
+import { ColourFieldComponent } from '../../interface/colour-field.component';
+import { NumberFieldComponent } from '../../interface/number-field.component';
+import { PhotoLibrary } from '../../photos/photo-library';
+import { EditorSession } from '../session';
+import { LengthFieldComponent } from './length-field.component';
+import { ScatterSectionComponent } from './scatter-section.component';
+
+const FIRST: GradientFill = {
+  type: 'gradient',
+  kind: 'linear',
+  angle: 90,
+  stops: [
+    { at: 0, colour: '#fbf8f1' },
+    { at: 1, colour: '#d9a13f' },
+  ],
+};
+/** So many photos are offered; all are under Photos, and can be dragged onto the sheet. */
+const OFFERED = 20;
+
+/** The ground of the sheet: a colour, a gradient, a photo that may be blurred and faded, or nothing. */
+@Component({
+  selector: 'ka-sheet-ground',
+  imports: [ColourFieldComponent, NumberFieldComponent, LengthFieldComponent, MatMenuModule, ScatterSectionComponent],
+  templateUrl: './sheet-ground.component.html',
+  styleUrl: './panel-section.scss',
+  styles: `
+    :host {
+      gap: 9px;
+    }
+    h3 {
+      margin: 0;
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class SheetGroundComponent {
+  readonly session = inject(EditorSession);
+  private readonly library = inject(PhotoLibrary);
+  readonly sheet = this.session.shownSheet;
+  readonly swatches = computed(() => this.session.project()?.swatches ?? []);
+  readonly offered = computed(() => this.library.photos().slice(0, OFFERED));
+  readonly ground = computed<Fill>(() => this.sheet()?.background ?? { type: 'none' });
+  readonly colour = computed(() => {
+    const fill = this.ground();
+    return fill.type === 'colour' ? fill.colour : '';
+  });
+  readonly gradient = computed(() => {
+    const fill = this.ground();
+    return fill.type === 'gradient' ? fill : null;
+  });
+  readonly photo = computed(() => {
+    const fill = this.ground();
+    const photo = fill.type === 'photo' ? this.session.shownProject()?.photos[fill.photoId] : undefined;
+    return fill.type === 'photo' && photo ? { fill, photo } : null;
+  });
+  readonly fade = computed(() => ({
+    colour: this.sheet()?.veil?.colour ?? '',
+    percent: this.sheet()?.veil?.colour ? Math.round((this.sheet()?.veil?.strength ?? 0.5) * 100) : 0,
+  }));
+
+  use(kind: 'colour' | 'gradient' | 'none'): void {
+    if (this.ground().type === kind) return;
+    const fill: Fill = kind === 'colour' ? { type: 'colour', colour: '#ffffff' } : kind === 'gradient' ? FIRST : { type: 'none' };
+    this.session.commit(this.edit(fill, kind === 'none' ? 'Clear background' : 'Colour sheet'));
+  }
+
+  edit(background: Fill, name = 'Colour sheet'): Edit {
+    return changeSheet(this.session.context().sheet, { background }, name);
+  }
+
+  colourEdit(colour: string): Edit {
+    return this.edit({ type: 'colour', colour });
+  }
+
+  stopEdit(index: number, colour: string): Edit {
+    const fill = this.gradient() ?? FIRST;
+    return this.edit({ ...fill, stops: fill.stops.map((stop, at) => (at === index ? { ...stop, colour } : stop)) });
+  }
+
+  moveStop(index: number, percent: number): void {
+    const fill = this.gradient() ?? FIRST;
+    const stops = fill.stops.map((stop, at) => (at === index ? { ...stop, at: percent / 100 } : stop));
+    this.session.commitAgain(this.edit({ ...fill, stops }, 'Move a colour of the gradient'));
+  }
+
+  /** A colour in the widest gap. */
+  addStop(): void {
+    const fill = this.gradient() ?? FIRST;
+    const sorted = [...fill.stops].sort((a, b) => a.at - b.at);
+    const gaps = sorted.slice(1).map((stop, i) => ({ from: sorted[i]!, size: stop.at - sorted[i]!.at }));
+    const widest = gaps.sort((a, b) => b.size - a.size)[0];
+    if (!widest) return;
+    const stops = [...fill.stops, { at: widest.from.at + widest.size / 2, colour: widest.from.colour }].sort(
+      (a, b) => a.at - b.at,
+    );
+    this.session.commit(this.edit({ ...fill, stops }, 'Add a colour to the gradient'));
+  }
+
+  removeStop(index: number): void {
+    const fill = this.gradient() ?? FIRST;
+    this.session.commit(this.edit({ ...fill, stops: fill.stops.toSpliced(index, 1) }, 'Remove a colour of the gradient'));
+  }
+
+  setAngle(angle: number): void {
+    this.session.commitAgain(this.edit({ ...(this.gradient() ?? FIRST), angle }));
+  }
+
+  setRound(round: boolean): void {
+    this.session.commit(this.edit({ ...(this.gradient() ?? FIRST), kind: round ? 'radial' : 'linear' }));
+  }
+
+  take(photo: Photo): void {
+    const { project, sheet } = this.session.context();
+    this.session.commit(withPhoto(project, photo, backgroundEdit(sheet, photo)));
+  }
+
+  setBlur(px: number): void {
+    const fill = this.ground() as PhotoFill;
+    const { blur: _before, ...rest } = fill;
+    this.session.commitAgain(this.edit(px > 0 ? { ...rest, blur: px } : rest, 'Blur the background'));
+  }
+
+  fadeEdit(colour: string, percent: number): Edit {
+    const { sheet } = this.session.context();
+    const veil = { ...sheet.veil, colour, strength: Math.min(100, Math.max(0, percent)) / 100 };
+    return changeSheet(sheet, { veil }, 'Fade the background');
+  }
+
+  setFade(percent: number): void {
+    this.session.commitAgain(this.fadeEdit(this.fade().colour || '#fbf8f1', percent));
+  }
+}

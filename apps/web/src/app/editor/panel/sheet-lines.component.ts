@@ -1,0 +1,111 @@
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { changeSheet, type Edit, type Guide, type Sheet } from '@kadrosyn/core';
+import { EditorSession } from '../session';
+import { StageView } from '../sheet/stage-view';
+import { LengthFieldComponent } from './length-field.component';
+
+type LineKind = 'guides' | 'folds';
+
+/** Margin, folds and guides: what things are lined up by. */
+@Component({
+  selector: 'ka-sheet-lines',
+  imports: [LengthFieldComponent],
+  template: `
+    @if (sheet(); as sheet) {
+      <h3>Margin, folds and guides</h3>
+      <div class="two">
+        <ka-length-field label="Margin" [least]="0" [value]="sheet.margin" (changed)="setMargin($event)" />
+        <label class="check">
+          <input type="checkbox" [checked]="view.rulers()" (change)="view.toggleRulers()" />
+          Rulers
+        </label>
+      </div>
+      @for (line of lines(); track $index) {
+        <div class="line">
+          <ka-length-field [label]="line.name" [value]="line.at" (changed)="move(line.kind, line.index, $event)" />
+          <button class="ka-button" [attr.aria-label]="'Remove: ' + line.name" (click)="remove(line.kind, line.index)">
+            Remove
+          </button>
+        </div>
+      }
+      <div class="choices">
+        <button class="ka-button" (click)="add('guides', 'vertical')">Upright guide</button>
+        <button class="ka-button" (click)="add('guides', 'horizontal')">Level guide</button>
+        <button class="ka-button" (click)="add('folds', 'vertical')">Fold</button>
+      </div>
+    }
+  `,
+  styleUrl: './panel-section.scss',
+  styles: `
+    :host {
+      gap: 8px;
+    }
+    h3 {
+      margin: 0;
+    }
+    .two .check {
+      align-self: end;
+      min-height: 32px;
+    }
+    .line {
+      display: grid;
+      grid-template-columns: 1fr auto;
+      align-items: end;
+      gap: 9px;
+    }
+    .choices .ka-button {
+      padding: 0 9px;
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class SheetLinesComponent {
+  private readonly session = inject(EditorSession);
+  readonly view = inject(StageView);
+  readonly sheet = this.session.shownSheet;
+
+  readonly lines = computed(() => {
+    const sheet = this.sheet();
+    return sheet ? [...rowsOf(sheet, 'folds'), ...rowsOf(sheet, 'guides')] : [];
+  });
+
+  setMargin(px: number): void {
+    const { sheet } = this.session.context();
+    const margin = Math.min(Math.max(0, px), Math.min(sheet.width, sheet.height) / 2 - 1);
+    this.session.commitAgain(changeSheet(sheet, { margin }, 'Margin of the sheet'));
+  }
+
+  add(kind: LineKind, axis: Guide['axis']): void {
+    const { sheet } = this.session.context();
+    const at = (axis === 'vertical' ? sheet.width : sheet.height) / 2;
+    this.session.commit(this.edit(kind, [...listOf(sheet, kind), { axis, at }], kind === 'folds' ? 'Add a fold' : 'Add a guide'));
+  }
+
+  move(kind: LineKind, index: number, at: number): void {
+    const list = listOf(this.session.context().sheet, kind).map((line, i) => (i === index ? { ...line, at } : line));
+    this.session.commitAgain(this.edit(kind, list, kind === 'folds' ? 'Move a fold' : 'Move a guide'));
+  }
+
+  remove(kind: LineKind, index: number): void {
+    const list = listOf(this.session.context().sheet, kind).toSpliced(index, 1);
+    this.session.commit(this.edit(kind, list, kind === 'folds' ? 'Remove a fold' : 'Remove a guide'));
+  }
+
+  private edit(kind: LineKind, list: readonly Guide[], name: string): Edit {
+    return changeSheet(this.session.context().sheet, { [kind]: list }, name);
+  }
+}
+
+function listOf(sheet: Sheet, kind: LineKind): readonly Guide[] {
+  return sheet[kind] ?? [];
+}
+
+function rowsOf(sheet: Sheet, kind: LineKind) {
+  const word = kind === 'folds' ? 'Fold' : 'Guide';
+  return listOf(sheet, kind).map(({ axis, at }, index) => ({
+    kind,
+    index,
+    at,
+    name: `${word} ${index + 1}, from the ${axis === 'vertical' ? 'left' : 'top'}`,
+  }));
+}

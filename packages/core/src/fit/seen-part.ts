@@ -52,11 +52,14 @@ export function seenPolygons(sheet: Sheet, opening: Opening, shaper: Shaper): Fl
   return flatten(transformPath(invert(boxMatrix(opening.box)), part), 0.1);
 }
 
-/** The lines of a lettering as one upright rectangle in its box, px of the sheet. */
+/** The lines of a lettering as one upright rectangle in its box, px of the sheet; along a circle, the letters themselves. */
 function linesOf(item: Opening, shaper: Shaper): Float64Array[] {
   if (item.fill.type === 'none') return [];
+  const toSheet = boxMatrix(item.box);
+  if (item.outline.type === 'lettering' && item.outline.along)
+    return flatten(transformPath(toSheet, openingPath(item, shaper)), FINE);
   const { x, y, width, height } = polygonBounds(openingPolygons(item, shaper));
-  return flatten(transformPath(multiply(boxMatrix(item.box), translation(x, y)), rectanglePath(width, height)), FINE);
+  return flatten(transformPath(multiply(toSheet, translation(x, y)), rectanglePath(width, height)), FINE);
 }
 
 /** Areas of an item that hide what lies below, px of the sheet. */

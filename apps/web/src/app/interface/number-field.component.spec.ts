@@ -42,7 +42,7 @@ describe('the number field', () => {
     for (const text of ['5 kg', 'mm', '1 2', '--']) expect(fixture.componentInstance.parsed(text)).toBeNull();
     fixture.componentRef.setInput('unit', '%');
     expect(fixture.componentInstance.parsed('5 mm')).toBeNull();
-    expect(fixture.componentInstance.parsed('5 %')).toBeNull();
+    expect(fixture.componentInstance.parsed('5 %')).toBe(5);
     expect(fixture.componentInstance.parsed('5')).toBe(5);
   });
 

@@ -71,7 +71,7 @@ export function changeDepth(how: keyof typeof VERBS, session: EditorSession, ite
   const { sheet } = session.context();
   const { index } = placeOf(sheet, item.id);
   const to = { forward: index + 1, back: index - 1, 'to-front': Infinity, 'to-back': 0 }[how];
-  bringTo(session, item, Math.min(to, listAround(sheet, item.id).length - 1), `${VERBS[how]} ${item.name} ${ENDS[how]}`, say);
+  bringTo(session, item, to, `${VERBS[how]} ${item.name} ${ENDS[how]}`, say);
   return true;
 }
 

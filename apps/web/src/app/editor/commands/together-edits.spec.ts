@@ -7,7 +7,7 @@ const at = (id: string, x: number, y: number, width: number, height: number, tur
   id,
   box: { x, y, width, height, turn },
 });
-const items = [at('a', 10, 10, 20, 20), at('b', 100, 40, 60, 30), at('c', 60, 200, 10, 10)];
+const items = [at('a', 10, 10, 20, 20), at('b', 100, 40, 60, 30), at('c', 50, 200, 10, 10)];
 const made = newProject('Test', { width: 400, height: 300, unit: 'px' });
 const photo = {
   id: 'p',
@@ -38,7 +38,7 @@ describe('several items', () => {
     expect(boxes(matchSize(context, items, 'width'))).toEqual([
       [-10, 10, 60, 20],
       [100, 40, 60, 30],
-      [35, 200, 60, 10],
+      [25, 200, 60, 10],
     ]);
     const turned = at('a', 10, 10, 20, 40, 90);
     const sheet = { ...context.sheet, items: [turned, items[1]!] };

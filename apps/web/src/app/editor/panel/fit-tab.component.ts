@@ -29,6 +29,7 @@ import { StageView } from '../sheet/stage-view';
 import { FocusSectionComponent } from './focus-section.component';
 import { RegisterSectionComponent } from './register-section.component';
 import { ScatterSectionComponent } from './scatter-section.component';
+import { CoveredNoticeComponent } from './covered-notice.component';
 import { CropSectionComponent } from './crop-section.component';
 import { DrawingColoursComponent } from './drawing-colours.component';
 import { LengthFieldComponent } from './length-field.component';
@@ -39,6 +40,11 @@ import { SlotSectionComponent } from './slot-section.component';
 
 /** Printed pictures look soft below this, dots per inch; screens have fewer. */
 const GOOD_PRINT = 200;
+const FITS: readonly { readonly id: FitRule; readonly name: string }[] = [
+  { id: 'fill', name: 'Fill the opening' },
+  { id: 'whole', name: 'Whole photo' },
+  { id: 'subject', name: 'On the subject' },
+];
 /** The slider reaches up to so many times the least covering scale. */
 const SLIDER_REACH = 5;
 
@@ -57,6 +63,7 @@ const SLIDER_REACH = 5;
     SlotSectionComponent,
     IconComponent,
     FocusSectionComponent,
+    CoveredNoticeComponent,
     RegisterSectionComponent,
     ScatterSectionComponent,
   ],
@@ -89,7 +96,7 @@ export class FitTabComponent {
       placement,
       least,
       zoom: Math.round((placement.scale / least) * 100),
-      uncovered: uncoveredShare(seenPolygons(sheet, opening, shaper), placement, photo),
+      uncovered: fill.keepCovered === false ? uncoveredShare(seenPolygons(sheet, opening, shaper), placement, photo) : 0,
       hasFocus: photo.focus !== undefined,
       photo,
       resolution: Math.round(effectiveResolution(placement, sheet)),
@@ -100,6 +107,7 @@ export class FitTabComponent {
   });
 
   readonly mostZoom = SLIDER_REACH * 100;
+  readonly fits = FITS;
 
   fit(rule: FitRule): void {
     const placed = this.placed();

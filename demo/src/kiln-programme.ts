@@ -1,0 +1,58 @@
+import type { Project, Shaper } from '@kadrosyn/core';
+import type { SamplePhotos } from './sample-projects.js';
+import { INK, OCHRE, RUST, SAND, SheetKit, SPRUCE } from './sheet-kit.js';
+
+const SLAB = { face: 'alfa-slab-one', axes: {} };
+const BODY = { axes: { wght: 430, wdth: 100 }, align: 'left' as const };
+
+/** The programme of an open kiln day: an A4 sheet for the outside and one for the inside, each folded to A5. */
+export function kilnProgramme(photos: SamplePhotos, shaper: Shaper): Project {
+  const kit = new SheetKit(shaper, { width: 297, height: 210, unit: 'mm' });
+  const [hills, figure, bowls, glaze] = [photos['hills-kiln'], photos['team-bowl'], photos['bowls-top'], photos['glaze-teal']];
+  const common = { bleed: kit.px(3), margin: kit.px(12), folds: [{ axis: 'vertical' as const, at: kit.px(148.5) }] };
+  const circle = { type: 'ellipse' } as const;
+  const photo = (opening: ReturnType<SheetKit['slot']>) => {
+    const { slot: _mine, ...rest } = opening;
+    return rest;
+  };
+  const outside = kit.sheet(
+    'Outside: back and front',
+    [
+      kit.shape('Back ground', null, { x: 74.25, y: 105, width: 148.5, height: 210 }, SAND),
+      kit.text('Find us', 12, 40, 9, { ...SLAB, colour: INK, align: 'left' }),
+      kit.text('Behind the old mill of Tarn Hollow.\nThe lane is narrow: please walk up.', 12, 60, 5.4, BODY),
+      kit.text('Wrenfold Pottery', 12, 194, 5.4, { axes: { wght: 640, wdth: 108 }, align: 'left', colour: SPRUCE }),
+      kit.artwork('branch', 74, 140, 104, { colours: [SPRUCE, RUST] }),
+      photo(kit.slot('Front photo', '', { type: 'arch' }, { x: 222.75, y: 128, width: 118, height: 140 }, hills, { zoom: 1.05 })),
+      kit.text('Open kiln', 222.75, 26, 19, { ...SLAB, colour: INK }),
+      kit.text('Saturday 12 September, ten to five', 222.75, 43, 5.4, { axes: { wght: 520, wdth: 104 } }),
+    ],
+    common,
+  );
+  // The columns of the inside pages: two on each.
+  const guides = [74.25, 222.75].map((at) => ({ axis: 'vertical' as const, at: kit.px(at) }));
+  const hours = [
+    '10.00  The kiln is opened',
+    '11.30  First turns at the wheel',
+    '14.00  Tea in new bowls',
+    '16.00  Glaze your own mug',
+  ];
+  const inside = kit.sheet(
+    'Inside: pages two and three',
+    [
+      kit.text('The day', 12, 28, 11, { ...SLAB, colour: INK, align: 'left' }),
+      ...hours.map((line, index) => kit.text(line, 12, 48 + index * 12, 5.2, BODY)),
+      photo(kit.slot('Strip of glaze', '', null, { x: 74.25, y: 158, width: 124.5, height: 62 }, glaze)),
+      // 50 mm across, in the middle of its column.
+      photo(kit.slot('Potter', '', circle, { x: 191.625, y: 58, width: 50, height: 50 }, figure, { zoom: 1.15, down: 0.06 })),
+      kit.text('Ada throws', 191.625, 96, 6.4, { ...SLAB, colour: RUST }),
+      kit.text('Bowls all morning, at the\nwheel beside the door.', 160.5, 112, 5, BODY),
+      photo(kit.slot('Bowls', '', circle, { x: 253.875, y: 58, width: 50, height: 50 }, bowls)),
+      kit.text('You glaze', 253.875, 96, 6.4, { ...SLAB, colour: RUST }),
+      kit.text('Choose from nine glazes.\nFired the week after.', 222.75, 112, 5, BODY),
+      kit.artwork('pennants', 222.75, 176, 118, { colours: [RUST, OCHRE, SPRUCE] }),
+    ],
+    { ...common, guides },
+  );
+  return kit.project('Open kiln programme', [outside, inside], [hills, figure, bowls, glaze]);
+}

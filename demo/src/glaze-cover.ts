@@ -8,7 +8,7 @@ export function glazeCover(photos: SamplePhotos, shaper: Shaper): Project {
   const photo = photos['bowls-top'];
   const wide = { face: 'archivo', axes: { wght: 900, wdth: 125 }, colour: INK };
   const panel = kit.shape('Panel', null, { x: 74, y: 150, width: 148, height: 120 }, PAPER);
-  const words = ['NINE', 'BOWLS'].map((word, index) => kit.text(word, 74, 122 + index * 34, index === 0 ? 44 : 36, wide));
+  const words = ['NINE', 'BOWLS'].map((word, index) => kit.text(word, 74, 122 + index * 34, index === 0 ? 40 : 29, wide));
   const lines = [
     kit.text('Glazes of Wrenfold Pottery', 74, 184, 6.4, { axes: { wght: 560, wdth: 104 } }),
     kit.text('Sample book 4', 74, 195, 5, { axes: { wght: 450, wdth: 104 }, colour: RUST }),

@@ -29,8 +29,8 @@ export function kilnProgramme(photos: SamplePhotos, shaper: Shaper): Project {
     ],
     common,
   );
-  // The columns of the inside pages: two on each.
-  const guides = [74.25, 222.75].map((at) => ({ axis: 'vertical' as const, at: kit.px(at) }));
+  // Page three has two columns.
+  const guides = [{ axis: 'vertical' as const, at: kit.px(222.75) }];
   const hours = [
     '10.00  The kiln is opened',
     '11.30  First turns at the wheel',

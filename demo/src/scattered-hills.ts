@@ -24,8 +24,8 @@ export function scatteredHills(photos: SamplePhotos, shaper: Shaper): Project {
   const sheet = project.sheets[0]!;
   const poster = { axes: { wght: 620, wdth: 108 }, colour: INK };
   const words = [
-    kit.text('Hills behind the kiln', 800, 118, 92, { face: 'abril-fatface', axes: {}, colour: INK }),
-    kit.text('Five looks from the yard · Wrenfold Pottery, Tarn Hollow', 800, 196, 31, poster),
+    kit.text('Hills behind the kiln', 800, 100, 92, { face: 'abril-fatface', axes: {}, colour: INK }),
+    kit.text('Five looks from the yard · Wrenfold Pottery, Tarn Hollow', 800, 176, 31, poster),
   ];
   // The title stands under the prints, on the veil.
   const [veil, ...prints] = sheet.items;

@@ -71,6 +71,11 @@ export class DepthPanelComponent {
     return fill?.type === 'colour' ? fill.colour : null;
   });
 
+  readonly groundName = computed(() => {
+    const type = this.session.shownSheet()?.background.type;
+    return type === 'photo' ? 'Background photo' : type === 'gradient' ? 'Background' : 'Sheet colour';
+  });
+
   /** The slab that Tab reaches. */
   isStop(row: SlabRow, index: number): boolean {
     const selected = this.selectedIds();

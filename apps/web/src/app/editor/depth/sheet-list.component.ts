@@ -17,7 +17,7 @@ import { EditorSession } from '../session';
     <h2 class="sheets" id="sheets-name">
       Sheets <small>{{ sheets().length }}</small>
     </h2>
-    <div class="slabs" role="group" aria-labelledby="sheets-name" kaRovingFocus>
+    <div class="slabs pages" role="group" aria-labelledby="sheets-name" kaRovingFocus>
       @for (sheet of sheets(); track sheet.id) {
         <div class="cell" kaMoreMenu>
           <button

@@ -3,9 +3,14 @@ import { newLettering, outlinePath, toPathData, type Opening, type Point } from 
 import { RecentlyUsed, recentFirst } from '../../interface/recently-used';
 import { RovingFocusDirective } from '../../interface/roving-focus.directive';
 import { ShaperLoader } from '../../lettering/shaper-loader';
+import { wordInPanel } from '../commands/word-in-panel';
 import { EditorSession } from '../session';
+import { TextCaret } from '../text/text-caret';
 import { ItemAdder } from './item-adder';
 import { LETTERINGS, makeLettering, type LetteringSupply } from './lettering-supplies';
+
+/** Letters of a word in a panel: the wider, the more of a photo they show. */
+const IN_PANEL = 'Wide poster';
 
 /** Ways to set a line, each shown in its own face. */
 @Component({
@@ -25,6 +30,15 @@ import { LETTERINGS, makeLettering, type LetteringSupply } from './lettering-sup
           {{ style.supply.name }}
         </button>
       }
+      @if (panelWord(); as style) {
+        <button class="piece lettering" data-stop tabindex="-1" (click)="addInPanel()">
+          <svg viewBox="0 0 100 44" aria-hidden="true">
+            <rect width="100" height="44" fill="currentColor" opacity="0.16" />
+            <svg x="8" y="8" width="84" height="28" [attr.viewBox]="style.viewBox"><path [attr.d]="style.path" /></svg>
+          </svg>
+          Word in a panel
+        </button>
+      }
     </div>
   `,
   styleUrl: './supply-row.scss',
@@ -33,6 +47,7 @@ import { LETTERINGS, makeLettering, type LetteringSupply } from './lettering-sup
 export class LetteringSuppliesComponent {
   private readonly session = inject(EditorSession);
   private readonly adder = inject(ItemAdder);
+  private readonly typing = inject(TextCaret);
   private readonly faces = inject(ShaperLoader);
   private readonly order = recentFirst(LETTERINGS, inject(RecentlyUsed).list('lettering'), ({ name }) => name);
 
@@ -46,6 +61,17 @@ export class LetteringSuppliesComponent {
       return { supply, path, viewBox: `0 0 ${box.width.toFixed(1)} ${box.height.toFixed(1)}` };
     });
   });
+
+  readonly panelWord = computed(() => this.styles().find(({ supply }) => supply.name === IN_PANEL) ?? null);
+
+  /** Where a photo lies behind it, the letters show it in register. */
+  async addInPanel(): Promise<void> {
+    const supply = LETTERINGS.find(({ name }) => name === IN_PANEL)!;
+    await this.faces.ensure([supply.face]);
+    const { edit, word } = wordInPanel(this.session.context(), supply);
+    this.session.commit(edit, word.id);
+    this.typing.begin(this.session.settledOpening() ?? word);
+  }
 
   constructor() {
     // Each style is shown in its face, which is fetched when it is first looked at.

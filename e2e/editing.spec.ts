@@ -159,7 +159,7 @@ test('colours: a swatch for a shape, hex for lettering and sheet, a clear sheet'
   const { default: sharp } = await import('sharp');
   const corner = await sharp(bytes).extract({ left: 1, top: 1, width: 1, height: 1 }).raw().toBuffer();
   expect([...corner.subarray(0, 3)]).toEqual([0x20, 0x27, 0x2a]);
-  await editor.panel.getByRole('checkbox', { name: 'Clear background (PNG)' }).check();
+  await editor.panel.getByRole('button', { name: 'Clear', exact: true }).click();
   await editor.saved();
   const clear = await sharp((await editor.export()).bytes)
     .extract({ left: 1, top: 1, width: 1, height: 1 })

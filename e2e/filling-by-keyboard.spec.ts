@@ -4,7 +4,7 @@ import { Editor } from './support/editor.js';
 /** Goes on with Tab until something with this name has the focus. */
 async function tabTo(page: Page, name: RegExp): Promise<void> {
   const seen: string[] = [];
-  for (let time = 0; time < 60; time++) {
+  for (let time = 0; time < 90; time++) {
     await page.keyboard.press('Tab');
     const label = await page.evaluate(() => {
       const { activeElement } = document;

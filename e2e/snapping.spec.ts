@@ -37,6 +37,6 @@ test('an item is aligned on the sheet, within its margins', async ({ page }) => 
   await expect(editor.panel.getByLabel('From the top')).toHaveValue('6');
   await editor.panel.getByRole('button', { name: 'Centre', exact: true }).click();
   await expect(editor.panel.getByLabel('From the left')).toHaveValue('17.5');
-  await expect(page.getByRole('button', { name: 'Undo: Centre on the sheet: Oval' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Undo: Centre within the margins: Oval' })).toBeVisible();
   for (let step = 0; step < 3; step++) await page.keyboard.press('Control+z');
 });

@@ -21,6 +21,18 @@ export class Journey {
     await target.click();
   }
 
+  async clickAt(x: number, y: number): Promise<void> {
+    this.count++;
+    await this.editor.page.mouse.click(x, y);
+  }
+
+  /** Types a value into a field in place of what it holds. */
+  async fill(field: Locator, value: string): Promise<void> {
+    this.count++;
+    await field.fill(value);
+    await field.press('Enter');
+  }
+
   async drag(from: { x: number; y: number }, to: { x: number; y: number }): Promise<void> {
     this.count++;
     await this.editor.drag(from, to);
@@ -41,11 +53,15 @@ export class Journey {
     await this.editor.page.keyboard.type(text);
   }
 
-  /** Exports, says how many actions it took, and gives the file and the count. */
-  async export(): Promise<{ bytes: Buffer; actions: number }> {
+  /**
+   * Exports, says how many actions it took, and gives the file and the count.
+   * @param evenSamples - samples that are left are exported as they are: one more click.
+   */
+  async export({ evenSamples = false } = {}): Promise<{ bytes: Buffer; actions: number }> {
     this.count++;
     await this.editor.saved();
-    const { bytes } = await this.editor.export();
+    if (evenSamples) this.count++;
+    const { bytes } = await this.editor.export(evenSamples);
     process.stdout.write(`journey ${this.name}: ${this.count} actions\n`);
     return { bytes, actions: this.count };
   }

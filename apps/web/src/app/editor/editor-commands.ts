@@ -57,6 +57,9 @@ export class EditorCommands {
         return true;
       case 'paste-in-place':
         return this.clipboard.pasteInPlace();
+      case 'next-region':
+        focusNextRegion(command.back);
+        return true;
       case 'cancel':
         this.cancel();
         return true;
@@ -83,4 +86,17 @@ export class EditorCommands {
     const group = item && groupsAround(this.session.context().sheet, item.id).at(-1);
     this.session.select(group ?? null);
   }
+}
+
+/** The parts of the editor in the order in which they are read. */
+const REGIONS = ['ka-editor-header', 'ka-depth-panel', 'ka-sheet-stage', 'ka-side-panel', 'ka-supplies-panel'] as const;
+const STOPS = 'button:not([disabled]):not([tabindex="-1"]), a[href], input:not([disabled]), select, [tabindex="0"]';
+
+/** Goes to the first thing of the next part, so that nobody has to pass everything with Tab. */
+function focusNextRegion(back: boolean): void {
+  const parts = REGIONS.map((name) => document.querySelector<HTMLElement>(name));
+  const now = parts.findIndex((part) => part?.contains(document.activeElement));
+  const next = parts[(now + (back ? -1 : 1) + parts.length) % parts.length] ?? parts[0];
+  if (next?.matches('[tabindex="0"]')) next.focus();
+  else next?.querySelector<HTMLElement>(STOPS)?.focus();
 }

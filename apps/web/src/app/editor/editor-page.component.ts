@@ -244,7 +244,9 @@ export class EditorPageComponent {
   onKey(event: KeyboardEvent): void {
     // While an outline is drawn, keys are for the pen.
     if (this.pen.drawing() || this.level.active() || this.trim.by() || this.focus.box()) return;
-    if (!this.ready() || event.defaultPrevented || isTyping(event.target) || inMenu(event.target)) return;
+    if (!this.ready() || event.defaultPrevented || inMenu(event.target)) return;
+    // From a field, too, one can go on to the next part.
+    if (isTyping(event.target) && event.key !== 'F6') return;
     // Enter types in the selected lettering.
     const selected = this.session.selectedOpening();
     if (event.key === 'Enter' && selected?.outline.type === 'lettering' && !(event.target instanceof HTMLButtonElement)) {

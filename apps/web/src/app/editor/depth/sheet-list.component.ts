@@ -17,7 +17,7 @@ import { EditorSession } from '../session';
     <h2 class="sheets" id="sheets-name">
       Sheets <small>{{ sheets().length }}</small>
     </h2>
-    <div class="slabs pages" role="group" aria-labelledby="sheets-name" kaRovingFocus>
+    <div class="pages" role="group" aria-labelledby="sheets-name" kaRovingFocus>
       @for (sheet of sheets(); track sheet.id) {
         <div class="cell" kaMoreMenu>
           <button
@@ -26,7 +26,7 @@ import { EditorSession } from '../session';
             [attr.tabindex]="isShown(sheet) ? 0 : -1"
             [attr.aria-pressed]="isShown(sheet)"
             [class.selected]="isShown(sheet)"
-            [attr.aria-label]="sheet.name + ', page ' + ($index + 1) + ' of ' + sheets().length"
+            [attr.aria-label]="$index + 1 + ' ' + sheet.name + ', page ' + ($index + 1) + ' of ' + sheets().length"
             (click)="session.showSheet(sheet.id)"
             (keydown)="onKey($event, sheet, $index)"
           >

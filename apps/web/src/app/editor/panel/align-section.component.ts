@@ -10,6 +10,7 @@ import {
   type Bounds,
   type Opening,
 } from '@kadrosyn/core';
+import { RovingFocusDirective } from '../../interface/roving-focus.directive';
 import { OwnFaces } from '../../lettering/own-faces';
 import { moveEdit, resizeProperties } from '../commands/item-edits';
 import { EditorSession } from '../session';
@@ -35,6 +36,7 @@ const WORDS: Readonly<Record<Area, string>> = {
 /** Aligns what is selected within the margins, its column or the sheet, and makes it as wide or as high as that. */
 @Component({
   selector: 'ka-align-section',
+  imports: [RovingFocusDirective],
   template: `
     <h3 id="align-name">Place it</h3>
     <select class="ka-field" aria-label="Within" [value]="within()" (change)="chosen.set($any($event.target).value)">
@@ -42,9 +44,11 @@ const WORDS: Readonly<Record<Area, string>> = {
         <option [value]="area" [selected]="area === within()">{{ words[area] }}</option>
       }
     </select>
-    <div class="places" role="group" aria-labelledby="align-name">
+    <div class="places" role="group" aria-labelledby="align-name" kaRovingFocus>
       @for (place of places; track place.id) {
-        <button class="ka-button" (click)="align(place.id, place.name)">{{ place.name }}</button>
+        <button class="ka-button" data-stop [attr.tabindex]="$first ? 0 : -1" (click)="align(place.id, place.name)">
+          {{ place.name }}
+        </button>
       }
     </div>
     <div class="places wide">

@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { changeOpening, changeOutline, cropTo, type Opening } from '@kadrosyn/core';
 import { NumberFieldComponent } from '../../interface/number-field.component';
+import { RovingFocusDirective } from '../../interface/roving-focus.directive';
 import { CropGuides, CROP_GUIDES } from '../sheet/crop-guides';
 import { LevelLine } from '../sheet/level-line';
 import { EditorSession } from '../session';
@@ -17,13 +18,15 @@ const PROPORTIONS = [
 /** Cropping: proportions, a circle, lines to compose by, and straightening. The photo stays where it is. */
 @Component({
   selector: 'ka-crop-section',
-  imports: [NumberFieldComponent],
+  imports: [NumberFieldComponent, RovingFocusDirective],
   template: `
     <h3>Crop</h3>
-    <div class="choices">
+    <div class="choices" role="group" aria-label="Proportions" kaRovingFocus>
       @for (choice of proportions; track choice.name) {
         <button
           class="ka-button"
+          data-stop
+          [attr.tabindex]="$first ? 0 : -1"
           [class.on]="isNow(choice.value)"
           [attr.aria-pressed]="isNow(choice.value)"
           (click)="crop(choice.value, choice.name)"
@@ -31,10 +34,16 @@ const PROPORTIONS = [
           {{ choice.name }}
         </button>
       }
-      <button class="ka-button" title="Upright instead of lying, or the other way round" (click)="crop(1 / now(), 'turned')">
+      <button
+        class="ka-button"
+        data-stop
+        tabindex="-1"
+        title="Upright instead of lying, or the other way round"
+        (click)="crop(1 / now(), 'turned')"
+      >
         Turn
       </button>
-      <button class="ka-button" (click)="circle()">Circle</button>
+      <button class="ka-button" data-stop tabindex="-1" (click)="circle()">Circle</button>
     </div>
     <div class="own">
       <ka-number-field

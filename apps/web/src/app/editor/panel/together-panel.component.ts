@@ -10,6 +10,7 @@ import {
   type Opening,
 } from '@kadrosyn/core';
 import { NumberFieldComponent } from '../../interface/number-field.component';
+import { RovingFocusDirective } from '../../interface/roving-focus.directive';
 import { group, ungroup } from '../commands/run-on-selected';
 import { alignTogether, distributeTogether, fitTogether, matchSize, photosAmong } from '../commands/together-edits';
 import { EditorSession } from '../session';
@@ -25,7 +26,7 @@ const FITS: readonly { readonly id: FitRule; readonly name: string }[] = [
 /** What can be done with several items, or with a group. */
 @Component({
   selector: 'ka-together-panel',
-  imports: [NumberFieldComponent],
+  imports: [NumberFieldComponent, RovingFocusDirective],
   templateUrl: './together-panel.component.html',
   styleUrl: './panel-section.scss',
   styles: `

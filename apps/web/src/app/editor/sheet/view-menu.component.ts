@@ -10,7 +10,7 @@ import { StageView } from './stage-view';
   selector: 'ka-view-menu',
   imports: [MatMenuModule],
   template: `
-    <button class="open" [matMenuTriggerFor]="menu" aria-label="Ways to work and to look">view</button>
+    <button class="open" [matMenuTriggerFor]="menu" aria-label="view, ways to work and to look">view</button>
     <mat-menu #menu="matMenu">
       <button
         mat-menu-item

@@ -1,0 +1,108 @@
+import { expect, test } from '@playwright/test';
+import { Editor } from './support/editor.js';
+
+/** Goes on with Tab until something with this name has the focus. */
+async function tabTo(editor: Editor, name: RegExp): Promise<void> {
+  const { page } = editor;
+  for (let time = 0; time < 90; time++) {
+    await page.keyboard.press('Tab');
+    const label = await page.evaluate(() => {
+      const { activeElement } = document;
+      const labelled = activeElement instanceof HTMLInputElement ? (activeElement.labels?.[0]?.innerText ?? '') : '';
+      return (activeElement?.getAttribute('aria-label') ?? (labelled || activeElement?.textContent) ?? '').trim();
+    });
+    if (name.test(label)) return;
+  }
+  throw new Error(`Tab does not reach ${String(name)}`);
+}
+
+test('a whole job by keyboard alone: shapes, sizes, several selected, a group, a photo, export', async ({ page }) => {
+  const editor = await Editor.home(page);
+  await expect(editor.preset('Post')).toBeVisible();
+  await tabTo(editor, /^Post\b/);
+  await page.keyboard.press('Enter');
+  await editor.ready();
+  await tabTo(editor, /^Photos$/);
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('Enter');
+  // The first shape, twice.
+  await tabTo(editor, /^(Circle|Square|Rectangle)$/);
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('Enter');
+  await expect(editor.depth.locator('ka-item-thumbnail')).toHaveCount(2);
+  await editor.stage.focus();
+  for (let step = 0; step < 12; step++) await page.keyboard.press('Shift+ArrowRight');
+  await page.keyboard.press('Control+a');
+  await expect(editor.panel.getByRole('heading', { name: '2 items' })).toBeVisible();
+  await tabTo(editor, /^Left$/);
+  for (let step = 0; step < 4; step++) await page.keyboard.press('ArrowRight');
+  await expect(page.locator(':focus')).toHaveText('Middle');
+  await page.keyboard.press('Enter');
+  await editor.stage.focus();
+  await page.keyboard.press('Control+g');
+  await expect(editor.panel.getByLabel('Name')).toHaveValue('Group');
+  await page.keyboard.press('Shift+ArrowUp');
+  await expect(page.getByRole('button', { name: 'Undo: Move Group' })).toBeVisible();
+  // Into the group by its slab.
+  await page.keyboard.press('Shift+Tab');
+  await tabTo(editor, /^Group, group of 2/);
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('Enter');
+  await tabTo(editor, /^Shapes$/);
+  await page.keyboard.press('ArrowLeft');
+  await page.keyboard.press('Enter');
+  await tabTo(editor, /^heron-shore: fill /);
+  await page.keyboard.press('Enter');
+  await expect(editor.panel.locator('.head p')).toContainText('heron-shore');
+  await editor.saved();
+  await tabTo(editor, /^Export PNG$/);
+  const arriving = page.waitForEvent('download');
+  await page.keyboard.press('Enter');
+  expect((await arriving).suggestedFilename()).toMatch(/\.png$/);
+});
+
+test.describe('by touch', () => {
+  test.use({ hasTouch: true });
+
+  test('a whole job by touch alone: shapes, several selected, moved, aligned, looked at, exported', async ({ page }) => {
+    const editor = await Editor.home(page);
+    await editor.preset('Post').tap();
+    await editor.ready();
+    await editor.supplies.getByRole('tab', { name: 'Shapes' }).tap();
+    await editor.supplies.getByRole('button', { name: 'Circle', exact: true }).tap();
+    const client = await page.context().newCDPSession(page);
+    const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd', at?: { x: number; y: number }) =>
+      client.send('Input.dispatchTouchEvent', { type, touchPoints: at ? [{ ...at, id: 1 }] : [] });
+    const swipe = async (from: { x: number; y: number }, to: { x: number; y: number }): Promise<void> => {
+      await touch('touchStart', from);
+      for (let step = 1; step <= 10; step++) {
+        await touch('touchMove', { x: from.x + ((to.x - from.x) * step) / 10, y: from.y + ((to.y - from.y) * step) / 10 });
+      }
+      await touch('touchEnd');
+    };
+    const middle = await editor.at({ x: 0.5, y: 0.5 });
+    await swipe(middle, await editor.at({ x: 0.25, y: 0.3 }));
+    await expect(page.getByRole('button', { name: 'Undo: Move Circle' })).toBeVisible();
+    await editor.supplies.getByRole('button', { name: 'Square', exact: true }).tap();
+    await page.getByRole('button', { name: 'view, ways to work and to look' }).tap();
+    await page.getByRole('menuitemcheckbox', { name: 'Select several' }).tap();
+    await expect(page.getByText('Selecting several:')).toBeVisible();
+    const circle = await editor.at({ x: 0.25, y: 0.3 });
+    await page.touchscreen.tap(circle.x, circle.y);
+    await expect(editor.panel.getByRole('heading', { name: '2 items' })).toBeVisible();
+    await page.getByRole('button', { name: 'Done' }).tap();
+    await editor.panel.getByRole('button', { name: 'Left', exact: true }).tap();
+    await expect(page.getByRole('button', { name: 'Undo: Align 2 items' })).toBeVisible();
+    await editor.panel.getByRole('button', { name: 'Group' }).tap();
+    await expect(editor.panel.getByLabel('Name')).toHaveValue('Group');
+    await page.getByRole('button', { name: 'Look' }).tap();
+    await expect(editor.depth).toBeHidden();
+    await page.getByRole('button', { name: 'Back to work' }).tap();
+    await expect(editor.depth).toBeVisible();
+    await editor.saved();
+    const arriving = page.waitForEvent('download');
+    await page.getByRole('button', { name: 'Export PNG' }).tap();
+    expect((await arriving).suggestedFilename()).toMatch(/\.png$/);
+  });
+});

@@ -12,12 +12,12 @@ test('column-circle: an exact circle fitted to its column, its photo clear of th
   await journey.clickAt(x, y);
   await expect(editor.panel.getByLabel('Name')).toHaveValue('Back photo');
   await journey.click(editor.panel.getByRole('tab', { name: 'Size' }));
-  await journey.fill(editor.panel.getByLabel('Width', { exact: true }), '50mm');
-  await expect(editor.panel.getByLabel('Height', { exact: true })).toHaveValue('50');
+  await journey.fill(editor.panel.getByRole('textbox', { name: 'Width', exact: true }), '50mm');
+  await expect(editor.panel.getByRole('textbox', { name: 'Height', exact: true })).toHaveValue('50');
   await expect(editor.panel.getByLabel('Within')).toHaveValue('column');
   await journey.click(editor.panel.getByRole('button', { name: 'Centre', exact: true }));
   // The back page within its margin of 10 mm reaches from 10 to 138.5 mm.
-  await expect(editor.panel.getByLabel('From the left')).toHaveValue('49.3');
+  await expect(editor.panel.getByLabel('From the left')).toHaveValue('49.2');
   await editor.panel.getByRole('tab', { name: 'Fit' }).click();
   await expect(editor.panel.locator('ka-covered-notice')).toBeEmpty();
   await page.getByRole('tab', { name: 'Size' }).click();

@@ -15,12 +15,13 @@ async function threeShapes(page: Page): Promise<Editor> {
     await editor.panel.getByRole('tab', { name: 'Size' }).click();
     await set(editor, 'Width', '240');
     await set(editor, 'From the left', x);
+    await set(editor, 'From the top', '420');
   }
   return editor;
 }
 
 async function set(editor: Editor, field: string, value: string): Promise<void> {
-  const input = editor.panel.getByLabel(field, { exact: true });
+  const input = editor.panel.getByRole('textbox', { name: field, exact: true });
   await input.fill(value);
   await input.press('Enter');
 }
@@ -29,11 +30,14 @@ async function placeOf(editor: Editor, name: string): Promise<number[]> {
   await editor.select(name);
   await editor.panel.getByRole('tab', { name: 'Size' }).click();
   const fields = ['From the left', 'From the top', 'Width', 'Height'];
-  return Promise.all(fields.map(async (field) => Number(await editor.panel.getByLabel(field, { exact: true }).inputValue())));
+  return Promise.all(
+    fields.map(async (field) => Number(await editor.panel.getByRole('textbox', { name: field, exact: true }).inputValue())),
+  );
 }
 
 test('a rectangle drawn over items selects them; they move, align and get equal gaps together', async ({ page }) => {
   const editor = await threeShapes(page);
+  await editor.stage.focus();
   await page.keyboard.press('Escape');
   const [from, to] = [await editor.at({ x: 0.02, y: 0.1 }), await editor.at({ x: 0.98, y: 0.9 })];
   await editor.drag(from, to, async () => {
@@ -108,21 +112,21 @@ test('sides that are dragged take the size of others and say so', async ({ page 
   await editor.drag(from, { x: from.x + 38 * zoom, y: from.y }, async () => {
     await expect(page.locator('ka-snap-lines span').first()).toHaveText('equal width');
   });
-  await expect(editor.panel.getByLabel('Width', { exact: true })).toHaveValue('240');
+  await expect(editor.panel.getByRole('textbox', { name: 'Width', exact: true })).toHaveValue('240');
 });
 
 test('lengths are typed as sums; guides are pulled from rulers and met by what moves', async ({ page }) => {
   const editor = await threeShapes(page);
   await set(editor, 'From the left', '1080/3 + 2*10');
   await expect(editor.panel.getByLabel('From the left')).toHaveValue('380');
-  await page.keyboard.press('Escape');
   await editor.stage.focus();
+  await page.keyboard.press('Escape');
   await page.keyboard.press('r');
   const ruler = (await page.locator('.ruler.side').boundingBox())!;
   const at = await editor.at({ x: 0.25, y: 0.4 });
   await editor.drag({ x: ruler.x + 10, y: at.y }, at);
   await expect(page.getByRole('button', { name: 'Undo: Add a guide' })).toBeVisible();
-  const guide = editor.panel.getByLabel('Guide 1, from the left');
+  const guide = editor.panel.getByRole('textbox', { name: 'Guide 1, from the left' });
   await guide.fill('250');
   await guide.press('Enter');
   const circle = await editor.at({ x: 180 / 1080, y: 0.5 });

@@ -40,7 +40,7 @@ test('from a new sheet to an exported picture that is equal to the screen', asyn
 
   await page.reload();
   await editor.ready();
-  await expect(editor.depth.locator('.slab')).toHaveCount(3);
+  await expect(editor.depth.locator('.scroll .slab')).toHaveCount(3);
   await expect(page.getByRole('button', { name: /^Undo: / })).toBeEnabled();
 
   await page.getByRole('button', { name: /zoom to 100 %$/ }).click();

@@ -12,7 +12,7 @@ test('a sample photo is replaced and everything else stays', async ({ page }) =>
   const box = await editor.panel.locator('.head p').textContent();
   await editor.supplies.getByRole('button', { name: /^hare-leap: replace the photo in Heron/ }).click();
   await expect(editor.panel.locator('.head p')).toHaveText(box!.replace('heron-shore', 'hare-leap'));
-  await expect(editor.depth.locator('.slab')).toHaveCount(6);
+  await expect(editor.depth.locator('.scroll .slab')).toHaveCount(6);
   await page.keyboard.press('Control+z');
   await expect(editor.panel.locator('.head p')).toHaveText(box!);
   await page.keyboard.press('Control+Shift+z');
@@ -64,18 +64,18 @@ test('while a photo is dragged, the words say what will happen, and Escape ends 
   await editor.dragSupply(/^glaze-rust/, { x: 0.3, y: 0.3 }, () => expect(word).toHaveText('Replace Circle'));
   await expect(editor.panel).toContainText('glaze-rust');
   await editor.dragSupply(/^lake-dusk/, { x: 0.75, y: 0.75 }, () => expect(word).toHaveText('Lay on top'));
-  await expect(editor.depth.locator('.slab')).toHaveCount(3);
+  await expect(editor.depth.locator('.scroll .slab')).toHaveCount(3);
 
   // A loose picture never swallows a photo, except on its own target.
   await editor.dragSupply(/^vases-trio/, { x: 0.62, y: 0.68 }, () => expect(word).toHaveText('Lay on top'));
-  await expect(editor.depth.locator('.slab')).toHaveCount(4);
+  await expect(editor.depth.locator('.scroll .slab')).toHaveCount(4);
   await page.keyboard.press('Control+z');
   await editor.dragSupply(/^vases-trio/, { x: 0.75, y: 0.75 }, async () => {
     await expect(word).toHaveText('Lay on top');
     await editor.moveOntoTarget('Replace');
     await expect(word).toHaveText('Replace');
   });
-  await expect(editor.depth.locator('.slab')).toHaveCount(3);
+  await expect(editor.depth.locator('.scroll .slab')).toHaveCount(3);
   await expect(editor.panel).toContainText('vases-trio');
 
   await editor.dragSupply(/^agave-pot/, { x: 0.3, y: 0.3 }, async () => {
@@ -96,10 +96,10 @@ test('a picture moved across an opening lies on top; only its target puts it ins
   await page.keyboard.press('b');
   const chip = page.locator('ka-sheet-stage .chip');
   await editor.dragOnSheet({ x: 0.7, y: 0.75 }, { x: 0.42, y: 0.45 }, () => expect(chip).toHaveText('Put inside'));
-  await expect(editor.depth.locator('.slab')).toHaveCount(3);
+  await expect(editor.depth.locator('.scroll .slab')).toHaveCount(3);
   await page.keyboard.press('Control+z');
   await editor.dragOnSheet({ x: 0.7, y: 0.75 }, { x: 0.3, y: 0.3 }, () => editor.moveOntoTarget('Put inside'));
-  await expect(editor.depth.locator('.slab')).toHaveCount(2);
+  await expect(editor.depth.locator('.scroll .slab')).toHaveCount(2);
   await expect(editor.panel).toContainText('mug-teal');
 });
 
@@ -113,11 +113,11 @@ test('Delete follows the grip and says so', async ({ page }) => {
   await page.keyboard.press('p');
   await page.keyboard.press('Delete');
   await expect(page.locator('.ka-notice')).toContainText('The photo was taken out; Arch stays.');
-  await expect(editor.depth.locator('.slab')).toHaveCount(2);
+  await expect(editor.depth.locator('.scroll .slab')).toHaveCount(2);
   await page.keyboard.press('o');
   await page.keyboard.press('Delete');
   await expect(page.locator('.ka-notice').last()).toContainText('Arch was removed.');
-  await expect(editor.depth.locator('.slab')).toHaveCount(1);
+  await expect(editor.depth.locator('.scroll .slab')).toHaveCount(1);
   await page.locator('.ka-notice').last().getByRole('button', { name: 'Undo' }).click();
   await page.keyboard.press('Control+z');
   await editor.select('Arch');

@@ -101,13 +101,13 @@ test('a gap is marked on the sheet with its share; a placement is copied to anot
   await expect(editor.stage.locator('.share')).toHaveText(/^\d+ % uncovered$/);
   await editor.panel.getByRole('button', { name: 'Fill the opening' }).click();
   await expect(editor.stage.locator('.share')).toHaveCount(0);
-  const zoom = editor.panel.getByLabel('Scale', { exact: true }).last();
+  const zoom = editor.panel.getByRole('textbox', { name: 'Scale', exact: true }).last();
   await zoom.fill('180');
   await zoom.press('Enter');
   await editor.panel.getByRole('button', { name: 'Mirror' }).click();
   await editor.panel.getByRole('button', { name: 'Copy placement' }).click();
   await editor.select('Circle');
-  await editor.supplies.getByRole('button', { name: /^lake-dusk: fill Circle/ }).click();
+  await editor.supplies.getByRole('button', { name: /^lake-dusk.*: fill Circle/ }).click();
   await editor.panel.getByRole('button', { name: 'Paste placement' }).click();
   await expect(page.getByRole('button', { name: 'Undo: Place photo in Circle as in Square' })).toBeVisible();
   await expect(zoom).toHaveValue('180');

@@ -29,25 +29,27 @@ test('sheets are added, copied, ordered and removed; another size keeps the arra
   await expect(sheet('Sheet 2')).toBeVisible();
 
   await sheet('Sheet 1').click();
-  await editor.panel.getByLabel('Width', { exact: true }).fill('210');
-  await editor.panel.getByLabel('Width', { exact: true }).press('Enter');
-  await editor.panel.getByLabel('Height', { exact: true }).fill('148');
-  await editor.panel.getByLabel('Height', { exact: true }).press('Enter');
+  await editor.panel.getByRole('textbox', { name: 'Width', exact: true }).fill('210');
+  await editor.panel.getByRole('textbox', { name: 'Width', exact: true }).press('Enter');
+  await editor.panel.getByRole('textbox', { name: 'Height', exact: true }).fill('148');
+  await editor.panel.getByRole('textbox', { name: 'Height', exact: true }).press('Enter');
   await editor.panel.getByRole('button', { name: 'Resize' }).click();
   await expect(page.getByRole('button', { name: 'Undo: Resize the sheet' })).toBeVisible();
   await editor.select('Your title');
   await editor.panel.getByRole('tab', { name: 'Size' }).click();
   const [left, width] = await Promise.all(
-    ['From the left', 'Width'].map(async (name) => Number(await editor.panel.getByLabel(name, { exact: true }).inputValue())),
+    ['From the left', 'Width'].map(async (name) =>
+      Number(await editor.panel.getByRole('textbox', { name: name, exact: true }).inputValue()),
+    ),
   );
   // It lay in the middle, and lies there again.
   expect(left! + width! / 2).toBeCloseTo(105, 0);
   await page.keyboard.press('Escape');
   await page.keyboard.press('Control+z');
-  await expect(editor.panel.getByLabel('Width', { exact: true })).toHaveValue('105');
+  await expect(editor.panel.getByRole('textbox', { name: 'Width', exact: true })).toHaveValue('105');
   await editor.panel.getByRole('button', { name: 'For…' }).click();
   await page.getByRole('menuitem', { name: /^Wide banner/ }).click();
-  await expect(editor.panel.getByLabel('Width', { exact: true })).not.toHaveValue('105');
+  await expect(editor.panel.getByRole('textbox', { name: 'Width', exact: true })).not.toHaveValue('105');
 });
 
 test('the ground is a gradient with its colours on the sheet, or a photo blurred and faded', async ({ page }) => {
@@ -62,27 +64,27 @@ test('the ground is a gradient with its colours on the sheet, or a photo blurred
   const from = { x: middle.x + middle.width / 2, y: middle.y + middle.height / 2 };
   await editor.drag(from, { x: from.x, y: from.y + 80 });
   await expect(page.getByRole('button', { name: 'Undo: Move a colour of the gradient' })).toBeVisible();
-  const at = editor.panel.getByLabel('At', { exact: true }).nth(1);
+  const at = editor.panel.getByRole('textbox', { name: 'At', exact: true }).nth(1);
   expect(Number(await at.inputValue())).toBeGreaterThan(60);
   await stops.nth(1).focus();
   await page.keyboard.press('Shift+ArrowUp');
   expect(Number(await at.inputValue())).toBeLessThan(60);
-  await editor.panel.getByLabel('Round').check();
+  await editor.panel.getByRole('checkbox', { name: 'Round' }).check();
   await editor.panel.getByRole('button', { name: 'Photo', exact: true }).click();
   await page.getByRole('menuitem', { name: 'lake-dusk' }).click();
   for (const [field, value] of [
     ['Blur', '12'],
     ['Fade', '60'],
   ] as const) {
-    await editor.panel.getByLabel(field, { exact: true }).fill(value);
-    await editor.panel.getByLabel(field, { exact: true }).press('Enter');
+    await editor.panel.getByRole('textbox', { name: field, exact: true }).fill(value);
+    await editor.panel.getByRole('textbox', { name: field, exact: true }).press('Enter');
   }
   await expect(page.getByRole('button', { name: 'Undo: Fade the background' })).toBeVisible();
   await editor.saved();
   await page.reload();
   await editor.ready();
-  await expect(editor.panel.getByLabel('Blur', { exact: true })).toHaveValue('12');
-  await expect(editor.panel.getByLabel('Fade', { exact: true })).toHaveValue('60');
+  await expect(editor.panel.getByRole('textbox', { name: 'Blur', exact: true })).toHaveValue('12');
+  await expect(editor.panel.getByRole('textbox', { name: 'Fade', exact: true })).toHaveValue('60');
 });
 
 test('the finished sheet is looked at alone, and compared with how it was before', async ({ page }) => {

@@ -53,9 +53,9 @@ test('marks of samples, folds and empty openings are never exported', async ({ p
   const editor = await Editor.home(page);
   await editor.beginFrom('Folded programme');
   await expect(editor.stage.locator('line.fold')).toHaveCount(1);
-  await editor.depth.getByRole('radio', { name: /Inside/ }).click();
+  await editor.depth.getByRole('button', { name: /^\d Inside/ }).click();
   await expect(editor.depth.getByRole('button', { name: /^The day/ })).toBeVisible();
-  await editor.depth.getByRole('radio', { name: /Outside/ }).click();
+  await editor.depth.getByRole('button', { name: /^\d Outside/ }).click();
   await editor.depth.getByRole('button', { name: /^Front photo/ }).click();
   await editor.panel.getByRole('button', { name: 'Take photo out' }).click();
   await expect(editor.stage.locator('path.empty')).toHaveCount(1);

@@ -70,4 +70,14 @@ describe('the number field', () => {
   it('is named by its label', () => {
     expect(input.closest('label')!.textContent).toContain('Width');
   });
+
+  it('gives a typed value once, also where its own value stays, as in a field that scales by', () => {
+    input.value = '80';
+    input.dispatchEvent(new Event('input'));
+    input.dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter' }));
+    input.dispatchEvent(new Event('change'));
+    input.dispatchEvent(new Event('blur'));
+    expect(values).toEqual([80]);
+    expect(input.value).toBe('50');
+  });
 });

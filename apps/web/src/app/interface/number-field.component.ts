@@ -90,8 +90,10 @@ export class NumberFieldComponent {
   finish(field: HTMLInputElement): void {
     const value = this.parsed(field.value);
     this.typed.set(null);
-    if (value !== null && this.text(value) !== this.text(this.value())) this.changed.emit(value);
-    else field.value = this.text(this.value());
+    const isOther = value !== null && this.text(value) !== this.text(this.value());
+    // What was typed is used up: a field that goes back to its value must not give it a second time when it is left.
+    field.value = this.text(this.value());
+    if (isOther) this.changed.emit(value);
   }
 
   onKey(event: KeyboardEvent): void {

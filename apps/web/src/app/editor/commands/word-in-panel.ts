@@ -21,7 +21,7 @@ const PANEL = { height: 0.42, middle: 0.72, word: 0.86 } as const;
  */
 export function wordInPanel(
   context: GripContext & { readonly project: Project },
-  run: Pick<LetteringRun, 'text' | 'face' | 'axes'>,
+  { text, face, axes }: Pick<LetteringRun, 'text' | 'face' | 'axes'>,
 ): { readonly edit: Edit; readonly word: Opening } {
   const { sheet, project, photos, shaper } = context;
   const at = { x: sheet.width / 2, y: sheet.height * PANEL.middle };
@@ -31,6 +31,7 @@ export function wordInPanel(
     fill: { type: 'colour', colour: '#fbf8f1' },
   };
   const ink = { type: 'colour', colour: '#20272a' } as const;
+  const run = { text, face, axes };
   const narrow = newLettering({ ...run, size: 100 }, at, ink, shaper);
   const size = Math.min((100 * sheet.width * PANEL.word) / narrow.box.width, sheet.height * PANEL.height * 0.8);
   const word = newLettering({ ...run, size }, at, ink, shaper);

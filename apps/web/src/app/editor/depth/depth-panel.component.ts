@@ -42,13 +42,19 @@ export class DepthPanelComponent {
   readonly passed = inject(Passed);
   private readonly dialogs = inject(MatDialog);
   private readonly notices = inject(Notices);
-  /** Groups that were opened or closed by hand; the others are open while something in them is selected. */
+  /** Groups that were opened or closed by hand; the others are open while they, or something in them, are selected. */
   private readonly chosen = signal<ReadonlyMap<string, boolean>>(new Map());
 
   readonly open = computed<ReadonlySet<string>>(() => {
     const sheet = this.session.shownSheet();
-    const open = new Set(sheet ? groupsHolding(sheet, this.session.selectedItems()) : []);
-    for (const [id, isOpen] of this.chosen()) if (isOpen) open.add(id);
+    const selected = this.session.selectedItems();
+    const open = new Set(selected.filter(({ type }) => type === 'group').map(({ id }) => id));
+    for (const [id, isOpen] of this.chosen()) {
+      if (isOpen) open.add(id);
+      else open.delete(id);
+    }
+    // What is selected is in sight.
+    for (const id of sheet ? groupsHolding(sheet, selected) : []) open.add(id);
     return open;
   });
   /** From front to back. */

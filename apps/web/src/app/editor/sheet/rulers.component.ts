@@ -24,11 +24,10 @@ interface Tick {
       <div
         class="guide"
         [class.level]="guide.axis === 'horizontal'"
-        [class.fold]="guide.isFold"
-        [class.held]="view.rulers() && !guide.isFold"
+        [class.held]="view.rulers()"
         [style.left.px]="guide.axis === 'vertical' ? guide.at : 0"
         [style.top.px]="guide.axis === 'vertical' ? 0 : guide.at"
-        (pointerdown)="guide.isFold ? null : begin($event, guide.axis, guide.index)"
+        (pointerdown)="begin($event, guide.axis, guide.index)"
       ></div>
     }
     @if (pulled(); as guide) {
@@ -73,9 +72,8 @@ export class RulersComponent {
     if (!sheet) return [];
     const matrix = this.viewport.matrix();
     const onStage = ({ axis, at }: Guide): number => (axis === 'vertical' ? matrix.a * at + matrix.e : matrix.d * at + matrix.f);
-    const folds = (sheet.folds ?? []).map((fold, index) => ({ axis: fold.axis, at: onStage(fold), index, isFold: true }));
-    const guides = sheet.guides.map((guide, index) => ({ axis: guide.axis, at: onStage(guide), index, isFold: false }));
-    return [...folds, ...guides.filter(({ index }) => index !== pulling?.index)];
+    const guides = sheet.guides.map((guide, index) => ({ axis: guide.axis, at: onStage(guide), index }));
+    return guides.filter(({ index }) => index !== pulling?.index);
   });
 
   readonly pulled = computed(() => {

@@ -99,7 +99,7 @@ test.describe('by touch', () => {
     await expect(page.getByRole('button', { name: 'Undo: Align 2 items' })).toBeVisible();
     await editor.panel.getByRole('button', { name: 'Group' }).tap();
     await expect(editor.panel.getByLabel('Name')).toHaveValue('Group');
-    await page.getByRole('button', { name: 'Look' }).tap();
+    await page.getByRole('button', { name: 'Look', exact: true }).tap();
     await expect(editor.depth).toBeHidden();
     await page.getByRole('button', { name: 'Back to work' }).tap();
     await expect(editor.depth).toBeVisible();

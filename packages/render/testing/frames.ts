@@ -4,13 +4,17 @@ import {
   changeOutline,
   letteringText,
   moveByGrip,
+  outlineBounds,
   outlineHandles,
   setBoxByGrip,
+  snapBox,
+  snapTargets,
   withWholeText,
   type GripContext,
   type ItemProperties,
   type Opening,
   type Sheet,
+  type SnapTargets,
 } from '@kadrosyn/core';
 import { SheetPainter, type RenderResources } from '@kadrosyn/render';
 import { draw, resourcesFor, type PictureRequest } from './picture.js';
@@ -21,7 +25,7 @@ export interface FramesRequest extends PictureRequest {
   readonly itemId: string;
   readonly frames: number;
   /** What is done to the item in every frame. @default 'photo' */
-  readonly gesture?: 'photo' | 'opening' | 'corner' | 'letter';
+  readonly gesture?: 'photo' | 'opening' | 'corner' | 'letter' | 'snapped';
 }
 
 /** Median times in ms. */
@@ -103,7 +107,21 @@ function changeOf(
     const set = changeLettering(opening, withWholeText(opening.outline, text), context.shaper);
     return { ...set, ...setBoxByGrip({ ...opening, outline: set.outline! }, 'opening', set.box!, context) };
   }
+  if (gesture === 'snapped') {
+    const bounds = outlineBounds(opening, context.shaper)!;
+    const { by } = snapBox({ ...bounds, x: bounds.x + delta.x, y: bounds.y + delta.y }, targetsOf(context, opening), 6);
+    return moveByGrip(opening, 'both', { x: delta.x + by.x, y: delta.y + by.y }, context);
+  }
   return moveByGrip(opening, gesture === 'opening' ? 'both' : 'photo', delta, context);
+}
+
+const gathered = new WeakMap<Sheet, SnapTargets>();
+
+/** What can be met, gathered once for a drag. */
+function targetsOf({ sheet, shaper }: GripContext, opening: Opening): SnapTargets {
+  const known = gathered.get(sheet) ?? snapTargets(sheet, new Set([opening.id]), (item) => outlineBounds(item, shaper));
+  gathered.set(sheet, known);
+  return known;
 }
 
 function median(count: number, run: (step: number) => void): number {

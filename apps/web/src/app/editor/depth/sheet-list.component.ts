@@ -30,7 +30,7 @@ import { EditorSession } from '../session';
             (click)="session.showSheet(sheet.id)"
             (keydown)="onKey($event, sheet, $index)"
           >
-            <b>{{ $index + 1 }}</b>
+            <b>{{ $index + 1 }}</b>&ngsp;
             <span>{{ sheet.name }}</span>
           </button>
           <button

@@ -14,7 +14,7 @@ const COLOURS = 6;
   selector: 'ka-scatter-section',
   imports: [NumberFieldComponent],
   template: `
-    <details>
+    <details (toggle)="open.set($any($event.target).open)">
       <summary>Scatter windows…</summary>
       <p class="hint">Turned prints over what stands out, in register with the photo; a veil covers the rest.</p>
       <div class="two">
@@ -79,7 +79,11 @@ export class ScatterSectionComponent {
   readonly strength = signal(72);
   readonly picked = signal<string | null>(null);
 
+  /** The colours of the photo are judged once they are asked for. */
+  readonly open = signal(false);
+
   readonly pixels = computed(() => {
+    if (!this.open()) return null;
     this.levels.version();
     return this.small.of(this.photo());
   });

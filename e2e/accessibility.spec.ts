@@ -73,6 +73,42 @@ for (const scheme of ['light', 'dark'] as const) {
       await scan();
     });
 
+    test(`axe finds nothing while arranging (${scheme})`, async ({ page }) => {
+      const editor = await Editor.home(page);
+      const scan = async () => {
+        expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+      };
+      await editor.open('Open kiln programme');
+      await editor.depth.getByRole('button', { name: /^2 Inside/ }).click();
+      await page.keyboard.press('r');
+      await scan();
+      await editor.panel.getByRole('button', { name: 'Gradient' }).click();
+      await scan();
+      await page.keyboard.press('Control+a');
+      await scan();
+      await page.keyboard.press('Control+g');
+      await scan();
+      await page.getByRole('button', { name: 'view, ways to work and to look' }).click();
+      await page.getByRole('menuitemcheckbox', { name: 'Select several' }).click();
+      await expect(page.getByRole('menu')).toHaveCount(0);
+      await scan();
+      for (let step = 0; step < 2; step++) await page.keyboard.press('Control+z');
+      await page.getByRole('button', { name: 'Done' }).click();
+      await editor.select('Potter');
+      await editor.panel.getByText('Scatter windows…').click();
+      await expect(
+        editor.panel.getByRole('radiogroup', { name: 'Veil colour, from the photo' }).getByRole('radio'),
+      ).not.toHaveCount(0);
+      await scan();
+      await editor.panel.getByRole('button', { name: 'Correct the focus…' }).click();
+      await scan();
+      await page.keyboard.press('Escape');
+      await page.getByRole('button', { name: 'Look', exact: true }).click();
+      await scan();
+      await page.getByRole('button', { name: 'Back to work' }).click();
+      await page.keyboard.press('r');
+    });
+
     test(`axe finds nothing while drawing and typing (${scheme})`, async ({ page }) => {
       const editor = await Editor.home(page);
       await editor.begin('Badge');

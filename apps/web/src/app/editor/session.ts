@@ -93,6 +93,13 @@ export class EditorSession {
     this.store.dispatch(EditorActions.commitAgain({ edit }));
   }
 
+  /** Shows an edit, makes it a step, or joins it to the last step of its kind. */
+  applyAs(how: 'preview' | 'commit' | 'step', edit: Edit): void {
+    if (how === 'preview') this.preview(edit);
+    else if (how === 'commit') this.commit(edit);
+    else this.commitAgain(edit);
+  }
+
   select(itemId: string | null): void {
     this.store.dispatch(EditorActions.select({ itemId }));
   }

@@ -1,8 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { changeItem, type Edit, type Fill, type GradientFill, type Opening } from '@kadrosyn/core';
 import { ColourFieldComponent } from '../../interface/colour-field.component';
-import { NumberFieldComponent } from '../../interface/number-field.component';
 import { EditorSession } from '../session';
+import { GradientFieldComponent, type GradientChange } from './gradient-field.component';
 
 const FIRST: GradientFill = {
   type: 'gradient',
@@ -17,7 +17,7 @@ const FIRST: GradientFill = {
 /** A colour or a gradient as the fill of an opening. */
 @Component({
   selector: 'ka-plain-fill',
-  imports: [ColourFieldComponent, NumberFieldComponent],
+  imports: [ColourFieldComponent, GradientFieldComponent],
   template: `
     <div class="segments" role="group" aria-label="Fill">
       <button [class.on]="kind() === 'colour'" [attr.aria-pressed]="kind() === 'colour'" (click)="useColour()">Colour</button>
@@ -26,29 +26,7 @@ const FIRST: GradientFill = {
       </button>
     </div>
     @if (gradient(); as fill) {
-      <ka-colour-field
-        label="From"
-        [value]="fill.stops[0]!.colour"
-        [swatches]="swatches()"
-        (previewed)="session.preview(stopEdit(0, $event))"
-        (changed)="session.commit(stopEdit(0, $event))"
-      />
-      <ka-colour-field
-        label="To"
-        [value]="fill.stops.at(-1)!.colour"
-        [swatches]="swatches()"
-        (previewed)="session.preview(stopEdit(fill.stops.length - 1, $event))"
-        (changed)="session.commit(stopEdit(fill.stops.length - 1, $event))"
-      />
-      <div class="two">
-        @if (fill.kind === 'linear') {
-          <ka-number-field label="Direction" unit="°" [value]="fill.angle ?? 90" (changed)="setAngle($event)" />
-        }
-        <label class="check">
-          <input type="checkbox" [checked]="fill.kind === 'radial'" (change)="setRadial($any($event.target).checked)" />
-          Round
-        </label>
-      </div>
+      <ka-gradient-field [fill]="fill" [swatches]="swatches()" (changed)="apply($event)" />
     } @else {
       <ka-colour-field
         label="Colour"
@@ -85,17 +63,8 @@ export class PlainFillComponent {
     if (this.kind() !== 'gradient') this.session.commit(this.edit(FIRST));
   }
 
-  stopEdit(index: number, colour: string): Edit {
-    const fill = this.gradient() ?? FIRST;
-    return this.edit({ ...fill, stops: fill.stops.map((stop, at) => (at === index ? { ...stop, colour } : stop)) });
-  }
-
-  setAngle(angle: number): void {
-    this.session.commitAgain(this.edit({ ...(this.gradient() ?? FIRST), angle }));
-  }
-
-  setRadial(round: boolean): void {
-    this.session.commit(this.edit({ ...(this.gradient() ?? FIRST), kind: round ? 'radial' : 'linear' }));
+  apply({ fill, how }: GradientChange): void {
+    this.session.applyAs(how, this.edit(fill));
   }
 
   edit(fill: Fill): Edit {

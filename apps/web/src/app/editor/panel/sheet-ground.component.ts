@@ -14,6 +14,7 @@ import { ColourFieldComponent } from '../../interface/colour-field.component';
 import { NumberFieldComponent } from '../../interface/number-field.component';
 import { PhotoLibrary } from '../../photos/photo-library';
 import { EditorSession } from '../session';
+import { GradientFieldComponent, type GradientChange } from './gradient-field.component';
 import { LengthFieldComponent } from './length-field.component';
 import { ScatterSectionComponent } from './scatter-section.component';
 
@@ -32,7 +33,14 @@ const OFFERED = 20;
 /** The ground of the sheet: a colour, a gradient, a photo that may be blurred and faded, or nothing. */
 @Component({
   selector: 'ka-sheet-ground',
-  imports: [ColourFieldComponent, NumberFieldComponent, LengthFieldComponent, MatMenuModule, ScatterSectionComponent],
+  imports: [
+    ColourFieldComponent,
+    GradientFieldComponent,
+    NumberFieldComponent,
+    LengthFieldComponent,
+    MatMenuModule,
+    ScatterSectionComponent,
+  ],
   templateUrl: './sheet-ground.component.html',
   styleUrl: './panel-section.scss',
   styles: `
@@ -84,41 +92,9 @@ export class SheetGroundComponent {
     return this.edit({ type: 'colour', colour });
   }
 
-  stopEdit(index: number, colour: string): Edit {
-    const fill = this.gradient() ?? FIRST;
-    return this.edit({ ...fill, stops: fill.stops.map((stop, at) => (at === index ? { ...stop, colour } : stop)) });
-  }
-
-  moveStop(index: number, percent: number): void {
-    const fill = this.gradient() ?? FIRST;
-    const stops = fill.stops.map((stop, at) => (at === index ? { ...stop, at: percent / 100 } : stop));
-    this.session.commitAgain(this.edit({ ...fill, stops }, 'Move a colour of the gradient'));
-  }
-
-  /** A colour in the widest gap. */
-  addStop(): void {
-    const fill = this.gradient() ?? FIRST;
-    const sorted = [...fill.stops].sort((a, b) => a.at - b.at);
-    const gaps = sorted.slice(1).map((stop, i) => ({ from: sorted[i]!, size: stop.at - sorted[i]!.at }));
-    const widest = gaps.sort((a, b) => b.size - a.size)[0];
-    if (!widest) return;
-    const stops = [...fill.stops, { at: widest.from.at + widest.size / 2, colour: widest.from.colour }].sort(
-      (a, b) => a.at - b.at,
-    );
-    this.session.commit(this.edit({ ...fill, stops }, 'Add a colour to the gradient'));
-  }
-
-  removeStop(index: number): void {
-    const fill = this.gradient() ?? FIRST;
-    this.session.commit(this.edit({ ...fill, stops: fill.stops.toSpliced(index, 1) }, 'Remove a colour of the gradient'));
-  }
-
-  setAngle(angle: number): void {
-    this.session.commitAgain(this.edit({ ...(this.gradient() ?? FIRST), angle }));
-  }
-
-  setRound(round: boolean): void {
-    this.session.commit(this.edit({ ...(this.gradient() ?? FIRST), kind: round ? 'radial' : 'linear' }));
+  apply({ fill, how }: GradientChange): void {
+    const name = how === 'step' ? 'Adjust the gradient of the sheet' : 'Gradient of the sheet';
+    this.session.applyAs(how, this.edit(fill, name));
   }
 
   take(photo: Photo): void {

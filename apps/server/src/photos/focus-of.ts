@@ -15,16 +15,18 @@ import type { Sharp } from 'sharp';
 
 /** Longest side of the picture in which what stands out is looked for, px. */
 const FOCUS_SIDE = 64;
-/** Where the package keeps what the network has learned. */
-const MODEL = '@vladmandic/face-api/model/tiny_face_detector_model';
+const require = createRequire(import.meta.url);
 
 let weights: Promise<FaceWeights> | undefined;
 
 async function loadWeights(): Promise<FaceWeights> {
-  const { resolve } = createRequire(import.meta.url);
-  const manifest = await readFile(resolve(`${MODEL}-weights_manifest.json`), 'utf8');
+  // What the network has learned lies in the package, and how to read it beside it.
+  const manifest = await readFile(
+    require.resolve('@vladmandic/face-api/model/tiny_face_detector_model-weights_manifest.json'),
+    'utf8',
+  );
   const [{ weights: entries }] = JSON.parse(manifest) as [{ weights: WeightEntry[] }];
-  return readFaceWeights(await readFile(resolve(`${MODEL}.bin`)), entries);
+  return readFaceWeights(await readFile(require.resolve('@vladmandic/face-api/model/tiny_face_detector_model.bin')), entries);
 }
 
 /**

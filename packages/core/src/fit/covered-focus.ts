@@ -36,7 +36,7 @@ export function coveredFocus(
   photo: Photo,
   shaper: Shaper,
 ): CoveredFocus | null {
-  const free = photo.focus && freePolygons(sheet, opening, shaper);
+  const free = photo.focus ? freePolygons(sheet, opening, shaper) : null;
   if (!free || !photo.focus) return null;
   const whole = shareVisible(disjoint(openingPolygons(opening, shaper)), placement, photo).focus ?? 0;
   const seen = shareVisible(free, placement, photo).focus ?? 0;

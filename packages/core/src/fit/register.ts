@@ -105,7 +105,7 @@ export function changeOpeningOperations(sheet: Sheet, opening: Opening, after: I
   const isMoved = next?.type === 'photo' && typeof next.placement !== 'string';
   if (!isShared(fill) || !isMoved || next.photoId !== fill.photoId) return [changeItemOperation(sheet, opening, after)];
   const box = after.box ?? opening.box;
-  const shared = transformPlacement(boxMatrix(box), next.placement as Placement);
+  const shared = transformPlacement(boxMatrix(box), next.placement);
   const placements = { ...sheet.placements, [fill.placement]: shared };
   return [
     changeItemOperation(sheet, opening, { ...after, fill: { ...next, placement: fill.placement } }),

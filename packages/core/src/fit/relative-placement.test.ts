@@ -15,7 +15,13 @@ describe('a placement that is copied', () => {
     const placement = { x: 60, y: 45, scale: 0.12, turn: 10, flipX: true, flipY: false };
     const like = relativePlacement(small, placement, photo, shaper);
     const back = placementLike(small, like, photo, shaper);
-    expect([back.x, back.y, back.scale]).toEqual([60, 45, 0.12].map((value) => expect.closeTo(value, 9)));
+    for (const [value, wanted] of [
+      [back.x, 60],
+      [back.y, 45],
+      [back.scale, 0.12],
+    ] as const) {
+      expect(value).toBeCloseTo(wanted, 9);
+    }
     const other = placementLike(large, like, photo, shaper);
     expect([other.x, other.y, other.scale, other.turn, other.flipX]).toEqual([
       expect.closeTo(180, 9),

@@ -38,7 +38,7 @@ function* changesOf(sheet: Sheet, item: Item, frame: Matrix): Generator<Operatio
   if (shadow && factor !== 1) {
     const finish: Group['finish'] = { shadow: scaledShadow(shadow, factor) };
     // The finish of a group is a part of what the finish of an opening can hold.
-    yield changeItemOperation(sheet, item, { finish } as ItemProperties);
+    yield changeItemOperation(sheet, item, { finish });
   }
 }
 

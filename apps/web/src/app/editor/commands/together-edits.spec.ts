@@ -1,4 +1,14 @@
-import { applyEdit, newProject, newShapedOpening, type Edit, type GripContext, type Opening, type Shaper } from '@kadrosyn/core';
+import {
+  applyEdit,
+  newProject,
+  newShapedOpening,
+  type Edit,
+  type GripContext,
+  type Opening,
+  type PhotoFill,
+  type Placement,
+  type Shaper,
+} from '@kadrosyn/core';
 import { describe, expect, it } from 'vitest';
 import { alignTogether, distributeTogether, fitTogether, matchSize } from './together-edits';
 
@@ -55,7 +65,10 @@ describe('several items', () => {
     expect(edit.name).toBe('Fit 2 photos');
     const [a] = applyEdit({ ...project, sheets: [sheet] }, edit).sheets[0]!.items as Opening[];
     // 40 px wide over 20: as far to the left as it covers, since its focus lies at the right.
-    expect(a!.fill).toMatchObject({ fit: 'subject', placement: { x: expect.closeTo(0, 5), scale: expect.closeTo(0.4, 5) } });
+    const { fit, placement: lies } = a!.fill as PhotoFill;
+    expect(fit).toBe('subject');
+    expect((lies as Placement).x).toBeCloseTo(0, 5);
+    expect((lies as Placement).scale).toBeCloseTo(0.4, 5);
     expect(fitTogether(context, items, 'fill')).toBeNull();
   });
 });

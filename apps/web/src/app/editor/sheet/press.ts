@@ -161,11 +161,10 @@ export class Presses {
     if (!shaper || !sheet) return false;
     const at = this.viewport.toSheet(stage);
     const [hit] = openingsAt(sheet.items, at, shaper, { reach: 0 });
-    return (
-      hit !== undefined &&
-      ownerOf(sheet, hit.id, this.session.selectedItems()) === hit.id &&
-      this.typing.isInMiddle(hit, at, this.viewport.zoom())
-    );
+    if (!hit) return false;
+    // A word in a group that was not entered is not typed in.
+    if (ownerOf(sheet, hit.id, this.session.selectedItems()) !== hit.id) return false;
+    return this.typing.isInMiddle(hit, at, this.viewport.zoom());
   }
 
   private togetherGesture(target: Element, from: Point): Gesture | null {

@@ -36,8 +36,8 @@ export class StageView {
   look(): void {
     this.clean.set(true);
     this.session.preview(null);
-    // Where the browser refuses the full screen, the window is used.
-    this.document.documentElement.requestFullscreen?.().catch(() => undefined);
+    // Where the browser has no full screen, or refuses it, the window is used.
+    if (this.document.fullscreenEnabled) this.document.documentElement.requestFullscreen().catch(() => undefined);
     this.showWholeSoon();
   }
 

@@ -16,7 +16,7 @@ export function mergeEdits(earlier: Edit, later: Edit): Edit | null {
       ...first,
       before: { ...second.before, ...first.before },
       after: { ...first.after, ...second.after },
-    } as Change);
+    });
   }
   return { name: earlier.name, operations };
 }

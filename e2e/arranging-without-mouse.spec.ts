@@ -86,7 +86,10 @@ test.describe('by touch', () => {
     const middle = await editor.at({ x: 0.5, y: 0.5 });
     await swipe(middle, await editor.at({ x: 0.25, y: 0.3 }));
     await expect(page.getByRole('button', { name: 'Undo: Move Circle' })).toBeVisible();
+    // A tap right after a swipe only ends the swipe, in every browser.
+    await page.waitForTimeout(600);
     await editor.supplies.getByRole('button', { name: 'Square', exact: true }).tap();
+    await expect(editor.depth.locator('.scroll .slab')).toHaveCount(3);
     await page.getByRole('button', { name: 'view, ways to work and to look' }).tap();
     await page.getByRole('menuitemcheckbox', { name: 'Select several' }).tap();
     await expect(page.getByText('Selecting several:')).toBeVisible();

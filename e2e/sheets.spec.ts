@@ -103,7 +103,13 @@ test('the finished sheet is looked at alone, and compared with how it was before
   await expect(editor.depth).toBeHidden();
   await expect(editor.panel).toBeHidden();
   await expect(outline).toHaveCount(0);
+  // Nothing is changed by what is only looked at.
+  await page.keyboard.press('Delete');
+  const middle = (await editor.stage.boundingBox())!;
+  const from = { x: middle.x + middle.width / 2, y: middle.y + middle.height / 2 };
+  await editor.drag(from, { x: from.x + 30, y: from.y });
   await page.keyboard.press('l');
   await expect(editor.depth).toBeVisible();
   await expect(outline).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Undo: Add Circle' })).toBeVisible();
 });

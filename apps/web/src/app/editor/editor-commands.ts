@@ -1,5 +1,5 @@
 import { inject, Injectable } from '@angular/core';
-import { groupsAround } from '@kadrosyn/core';
+import { groupsAround, listAround } from '@kadrosyn/core';
 import { Store } from '@ngrx/store';
 import { runOnSelected } from './commands/run-on-selected';
 import { Passed } from './depth/passed';
@@ -11,6 +11,9 @@ import { StagePointer } from './sheet/stage-pointer';
 import { StageView } from './sheet/stage-view';
 import { Viewport } from './sheet/viewport';
 import { EditorActions } from './state/editor.actions';
+
+/** What can be done while the finished sheet is looked at: nothing that changes it. */
+const LOOKS: ReadonlySet<KeyCommand['do']> = new Set(['look', 'cancel', 'zoom-in', 'zoom-out', 'whole', 'next-region']);
 
 /** Does what keys ask for. */
 @Injectable()
@@ -26,6 +29,7 @@ export class EditorCommands {
 
   /** False when the command has nothing to work on. */
   run(command: KeyCommand): boolean {
+    if (this.view.clean() && !LOOKS.has(command.do)) return command.do === 'nudge' && this.turnPage(command.x + command.y);
     switch (command.do) {
       case 'undo':
         this.store.dispatch(EditorActions.undo());
@@ -71,10 +75,20 @@ export class EditorCommands {
     }
   }
 
+  /** In the clean view arrow keys turn to the next sheet or the one before. */
+  private turnPage(step: number): boolean {
+    const { project, sheet } = this.session.context();
+    const next = project.sheets[project.sheets.findIndex(({ id }) => id === sheet.id) + Math.sign(step)];
+    if (next) this.session.showSheet(next.id);
+    return next !== undefined;
+  }
+
   /** All that lies beside what is selected: in its group, or on the sheet. */
   private selectAll(): void {
     const { sheet } = this.session.context();
-    this.session.selectSeveral(sheet.items.filter(({ locked, hidden }) => !locked && !hidden).map(({ id }) => id));
+    const [item] = this.session.selectedItems();
+    const list = item ? listAround(sheet, item.id) : sheet.items;
+    this.session.selectSeveral(list.filter(({ locked, hidden }) => !locked && !hidden).map(({ id }) => id));
   }
 
   /** Ends what goes on; otherwise goes out of a group, and then selects nothing. */

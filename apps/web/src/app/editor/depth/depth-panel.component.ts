@@ -18,7 +18,7 @@ import { SheetListComponent } from './sheet-list.component';
 import { groupsHolding, slabRows, tonguesOf, type SlabRow } from './slab-rows';
 
 /** Height of a slab and the gap below it, css px; see the style sheet. */
-const PITCH = 52;
+const PITCH = 54;
 
 /** The order from front to back, seen from the side. */
 @Component({

@@ -88,11 +88,10 @@ export class SheetListComponent {
   /** An empty sheet like the one that is shown, behind it. */
   add(): void {
     const { project, sheet } = this.session.context();
-    const { folds: _folds, veil: _veil, ...rest } = sheet;
+    const { veil: _veil, ...rest } = sheet;
     const background = sheet.background.type === 'photo' ? ({ type: 'colour', colour: '#ffffff' } as const) : sheet.background;
     const empty: Sheet = {
       ...rest,
-      ...(sheet.folds ? { folds: sheet.folds } : {}),
       id: newId('sheet'),
       name: freeName(project, sheet.name),
       background,

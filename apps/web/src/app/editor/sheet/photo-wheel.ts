@@ -30,12 +30,15 @@ export class PhotoWheel {
     private readonly viewport: Viewport,
   ) {}
 
-  /** Scales the photo under the pointer, zooms with Control, else moves the sheet. @param at - css px of the stage. */
-  onWheel(event: WheelEvent, at: Point): void {
+  /**
+   * Scales the photo under the pointer, zooms with Control, else moves the sheet.
+   * @param at - css px of the stage. @param scalesPhotos - otherwise the photo is left as it is.
+   */
+  onWheel(event: WheelEvent, at: Point, scalesPhotos: boolean): void {
     const zooms = event.ctrlKey || event.metaKey;
     const factor = Math.exp(-event.deltaY * (event.deltaMode === 1 ? 0.03 : 0.0015) * (event.ctrlKey ? 3 : 1));
     const onSheet = this.viewport.toSheet(at);
-    const opening = zooms ? null : this.openingAt(onSheet);
+    const opening = zooms || !scalesPhotos ? null : this.openingAt(onSheet);
     if (opening) this.turn(opening, factor, onSheet);
     else if (zooms) this.viewport.zoomTo(this.viewport.zoom() * factor, at);
     else if (event.shiftKey) this.viewport.panBy(-event.deltaY - event.deltaX, 0);

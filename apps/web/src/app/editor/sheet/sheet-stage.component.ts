@@ -144,7 +144,9 @@ export class SheetStageComponent {
   // --- pointer ---
 
   onPointerDown(event: PointerEvent): void {
-    this.pointer.down(event, this.stagePoint(event), this.host.nativeElement, this.spaceHeld());
+    // What is only looked at is not changed by a hand that slips.
+    const pans = this.spaceHeld() || this.stageView.clean();
+    this.pointer.down(event, this.stagePoint(event), this.host.nativeElement, pans);
   }
 
   onPointerMove(event: PointerEvent): void {
@@ -154,7 +156,7 @@ export class SheetStageComponent {
   onDoubleClick(event: MouseEvent): void {
     const shaper = this.session.shaper();
     const sheet = this.session.sheet();
-    if (!shaper || !sheet) return;
+    if (!shaper || !sheet || this.stageView.clean()) return;
     const [hit] = openingsAt(sheet.items, this.viewport.toSheet(this.stagePoint(event)), shaper, { reach: 2 });
     const owner = hit && ownerOf(sheet, hit.id, this.session.selectedItems());
     // A double click on a group goes one level further in.
@@ -166,7 +168,7 @@ export class SheetStageComponent {
 
   onWheel(event: WheelEvent): void {
     event.preventDefault();
-    this.wheel.onWheel(event, this.stagePoint(event));
+    this.wheel.onWheel(event, this.stagePoint(event), !this.stageView.clean());
   }
 
   // --- drops ---

@@ -61,6 +61,8 @@ export class Editor {
   async dragSupply(name: string | RegExp, to: OnSheet, during?: () => Promise<void>): Promise<void> {
     const supply = this.supplies.getByRole('button', { name }).first();
     await supply.scrollIntoViewIfNeeded();
+    // While pictures are still arriving, the row moves under the pointer: it is waited for.
+    await supply.hover();
     const from = (await supply.boundingBox())!;
     await this.drag({ x: from.x + from.width / 2, y: from.y + Math.min(from.height / 2, 30) }, await this.at(to), during);
   }

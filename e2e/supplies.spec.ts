@@ -189,6 +189,8 @@ test('photos are swapped by their target, and by the menu', async ({ page }) => 
   await expect(editor.panel.locator('.head p')).toContainText('glaze-teal');
   await editor.panel.getByRole('button', { name: 'Swap with…' }).click();
   await page.getByRole('menuitem', { name: 'Circle' }).click();
+  await expect(page.getByRole('menu')).toHaveCount(0);
+  await expect(editor.panel.getByLabel('Name')).toHaveValue('Circle');
   await expect(editor.panel.locator('.head p')).toContainText('glaze-teal');
   // Taken out by a drag onto the bare sheet, loose and whole.
   await editor.dragOnSheet({ x: 0.25, y: 0.3 }, { x: 0.2, y: 0.9 }, () => editor.moveOntoTarget('Lay loose'));

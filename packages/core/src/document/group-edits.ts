@@ -1,7 +1,7 @@
 import type { Edit, Operation } from './edit.js';
-import { findItem, openingsOf } from './find-item.js';
+import { findItem } from './find-item.js';
 import type { Group, Item } from './item.js';
-import { placeOf, removeItem } from './make-edit.js';
+import { changeSheet, idsOf, placeOf } from './make-edit.js';
 import { newId } from './new-id.js';
 import type { Sheet } from './project.js';
 
@@ -85,26 +85,9 @@ export function takeOutOfGroup(sheet: Sheet, itemId: string): Edit | null {
 /** Takes several items away, and with them their crossings. */
 export function removeItems(sheet: Sheet, ids: readonly string[], name: string): Edit {
   const items = outermost(sheet, ids);
-  const gone = new Set(items.flatMap((item) => [item.id, ...idsWithin(item)]));
+  const gone = new Set(items.flatMap(idsOf));
   const crossings = sheet.crossings.filter(({ lower, upper }) => !gone.has(lower.itemId) && !gone.has(upper.itemId));
-  if (items.length === 1) return removeItem(sheet, items[0]!.id, name);
   const operations = removals(sheet, items);
   if (crossings.length === sheet.crossings.length) return { name, operations };
-  return {
-    name,
-    operations: [
-      ...operations,
-      { type: 'change-sheet', sheetId: sheet.id, before: { crossings: sheet.crossings }, after: { crossings } },
-    ],
-  };
-}
-
-function idsWithin(item: Item): string[] {
-  if (item.type === 'opening') return [];
-  return item.items.flatMap((inner) => [inner.id, ...idsWithin(inner)]);
-}
-
-/** Whether an item shows anything that can be moved: an empty group does not. */
-export function hasOpenings(item: Item): boolean {
-  return !openingsOf([item]).next().done;
+  return { name, operations: [...operations, ...changeSheet(sheet, { crossings }, '').operations] };
 }

@@ -52,7 +52,8 @@ export function removeItem(sheet: Sheet, itemId: string, name: string): Edit {
   return { name, operations: [remove, ...changeSheet(sheet, { crossings }, '').operations] };
 }
 
-function idsOf(item: Item): string[] {
+/** The id of an item, and of all that is in it. */
+export function idsOf(item: Item): string[] {
   return item.type === 'group' ? [item.id, ...item.items.flatMap(idsOf)] : [item.id];
 }
 

@@ -84,9 +84,7 @@ export function bringTo(session: EditorSession, item: Item, index: number, name:
   if (edit) session.commit(edit);
 }
 
-type OneCommand = Extract<KeyCommand, { readonly do: 'nudge' }> | { readonly do: 'delete' | 'duplicate' };
-
-function runOnOne(command: OneCommand | KeyCommand, session: EditorSession, item: Item, say: Say): boolean {
+function runOnOne(command: KeyCommand, session: EditorSession, item: Item, say: Say): boolean {
   const context = session.context();
   const grip = session.grip();
   if (command.do === 'delete') {

@@ -42,6 +42,7 @@ export class DepthPanelComponent {
   readonly passed = inject(Passed);
   private readonly dialogs = inject(MatDialog);
   private readonly notices = inject(Notices);
+  private readonly say = { passed: (words: string) => this.passed.say(words) };
   /** Groups that were opened or closed by hand; the others are open while they, or something in them, are selected. */
   private readonly chosen = signal<ReadonlyMap<string, boolean>>(new Map());
 
@@ -117,7 +118,7 @@ export class DepthPanelComponent {
     const isForward = event.key === 'ArrowUp';
     if (event.altKey && (isForward || event.key === 'ArrowDown')) {
       const how = event.shiftKey ? (isForward ? 'to-front' : 'to-back') : isForward ? 'forward' : 'back';
-      changeDepth(how, this.session, item, { passed: (words) => this.passed.say(words) });
+      changeDepth(how, this.session, item, this.say);
     } else if (item.type === 'group' && (event.key === 'ArrowRight' || event.key === 'ArrowLeft')) {
       if (this.open().has(item.id) !== (event.key === 'ArrowRight')) this.toggleOpen(item);
     } else return;
@@ -152,14 +153,14 @@ export class DepthPanelComponent {
   }
 
   step(item: Item, how: Parameters<typeof changeDepth>[0]): void {
-    changeDepth(how, this.session, item, { passed: (words) => this.passed.say(words) });
+    changeDepth(how, this.session, item, this.say);
   }
 
   private bring(item: Item, index: number): void {
     const { sheet } = this.session.context();
     const from = listAround(sheet, item.id).findIndex(({ id }) => id === item.id);
     const name = index > from ? `Bring ${item.name} forward` : `Send ${item.name} back`;
-    bringTo(this.session, item, index, name, { passed: (words) => this.passed.say(words) });
+    bringTo(this.session, item, index, name, this.say);
   }
 
   isInGroup(item: Item): boolean {

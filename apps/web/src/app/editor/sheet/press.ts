@@ -111,8 +111,8 @@ export class Presses {
     const owner = held?.id ?? owners[0];
     if (!owner) {
       // With a finger the sheet is moved; whoever wants to draw a rectangle says so first.
-      const draws = event.pointerType === 'touch' ? {} : ({ draws: 'selects' } as const);
-      return { ...base, gesture: null, click: null, pans: !('draws' in draws), ...draws };
+      const press = { ...base, gesture: null, click: null };
+      return event.pointerType === 'touch' ? { ...press, pans: true } : { ...press, pans: false, draws: 'selects' };
     }
     if (!held) this.session.select(owner);
     const together = this.session.settledTogether();

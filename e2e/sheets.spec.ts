@@ -65,10 +65,10 @@ test('the ground is a gradient with its colours on the sheet, or a photo blurred
   await editor.drag(from, { x: from.x, y: from.y + 80 });
   await expect(page.getByRole('button', { name: 'Undo: Move a colour of the gradient' })).toBeVisible();
   const at = editor.panel.getByRole('textbox', { name: 'At', exact: true }).nth(1);
-  expect(Number(await at.inputValue())).toBeGreaterThan(60);
+  await expect.poll(async () => Number(await at.inputValue())).toBeGreaterThan(60);
   await stops.nth(1).focus();
   await page.keyboard.press('Shift+ArrowUp');
-  expect(Number(await at.inputValue())).toBeLessThan(60);
+  await expect.poll(async () => Number(await at.inputValue())).toBeLessThan(60);
   await editor.panel.getByRole('checkbox', { name: 'Round' }).check();
   await editor.panel.getByRole('button', { name: 'Photo', exact: true }).click();
   await page.getByRole('menuitem', { name: 'lake-dusk' }).click();

@@ -147,7 +147,7 @@ const ofOpening = fc
           cutout: { id: 'cut', revision: Math.floor(n / 300) },
           show: n > 300 ? 'subject' : 'photo',
           tone: { curve: [{ x: 0, y: n / 900 }], warmth: 0.2 },
-          effect: { kind: 'halftone', strength: n / 900, ink: '#102030' },
+          effects: [{ kind: 'halftone', strength: n / 900, ink: '#102030' }],
         },
       },
       {

@@ -4,7 +4,7 @@ import {
   covers,
   intersect,
   invert,
-  isNeutral,
+  isDeveloped,
   isWarped,
   meanScale,
   multiply,
@@ -44,14 +44,7 @@ export function isPlain({ fill, finish, outline }: Opening): boolean {
   if (finish.outline || finish.rim || finish.shadow || finish.innerShade) return false;
   if (fill.type === 'drawing') return false;
   if (fill.type !== 'photo') return true;
-  return (
-    !isWarped(outline) &&
-    typeof fill.placement !== 'string' &&
-    fill.show !== 'subject' &&
-    isNeutral(fill.tone) &&
-    !fill.blur &&
-    !fill.effect
-  );
+  return !isWarped(outline) && typeof fill.placement !== 'string' && fill.show !== 'subject' && !isDeveloped(fill);
 }
 
 /** Draws an opening that is plain. */

@@ -1,10 +1,11 @@
-import { tracePath, type Opening, type Path } from '@kadrosyn/core';
+import { tracePath, type Colour, type ColourFill, type GradientFill, type Opening, type Path } from '@kadrosyn/core';
 import { clipTo } from './draft.js';
 import { lay, newLayer, type Drawing, type Layer } from './drawing.js';
 import type { Context2D } from './environment.js';
 import { keepInside, takeOut } from './fill-path.js';
 import { boxOnTarget, ink } from './ink.js';
 import { strokePath } from './outline-paths.js';
+import { paintOf } from './paint.js';
 import { setMatrix } from './set-matrix.js';
 
 /**
@@ -34,8 +35,12 @@ export function drawOutline(layer: Layer, opening: Opening, path: Path, cut: boo
       else takeOut(context, toScratch, path);
     }
   }
-  ink(scratch, opening, { type: 'colour', colour: outline.paint }, drawing);
+  ink(scratch, opening, fillOf(outline.paint), drawing);
   lay(layer, scratch);
+}
+
+function fillOf(paint: Colour | GradientFill): ColourFill | GradientFill {
+  return typeof paint === 'string' ? { type: 'colour', colour: paint } : paint;
 }
 
 /** An inner outline in a frame of a drag: a stroke of twice the width, clipped. */
@@ -49,7 +54,8 @@ function strokeInside(
   const { context } = layer;
   context.save();
   clipTo(context, boxOnTarget(opening, layer, drawing), path);
-  [context.strokeStyle, context.lineWidth, context.lineJoin, context.miterLimit] = [paint, width * 2, join ?? 'miter', 4];
+  const colours = paintOf(fillOf(paint), context, opening.box.width, opening.box.height, boxOnTarget(opening, layer, drawing));
+  [context.strokeStyle, context.lineWidth, context.lineJoin, context.miterLimit] = [colours, width * 2, join ?? 'miter', 4];
   context.beginPath();
   tracePath(strokePath(opening, path), context);
   context.stroke();

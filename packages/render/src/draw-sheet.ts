@@ -12,6 +12,7 @@ import {
 } from '@kadrosyn/core';
 import { composeItems } from './compose.js';
 import type { Drawing, Target } from './drawing.js';
+import { drawMood, hasMood } from './mood.js';
 import { paintsOf } from './paints.js';
 import type { Context2D } from './environment.js';
 import type { RenderResources } from './resources.js';
@@ -36,11 +37,24 @@ export function sheetSize(sheet: Pick<Sheet, 'width' | 'height'>, scale: number)
   return { width: Math.max(1, Math.round(sheet.width * scale)), height: Math.max(1, Math.round(sheet.height * scale)) };
 }
 
+/** Draws all of a sheet: background and items, and over them its mood. The context should be clipped to what is wanted. */
+export function drawSheet(context: Context2D, sheet: Sheet, view: SheetView, resources: RenderResources): void {
+  drawPlainSheet(context, sheet, view, resources);
+  const drawing = hasMood(sheet) ? drawingOf(context, sheet, view, resources) : null;
+  if (drawing) drawMood(context, drawing.clip, drawing);
+}
+
 /**
- * Draws background and items, the crossings in their local order. The context should be clipped to what is wanted.
+ * Draws background and items, the crossings in their local order, without the sheet's mood.
  * @param part - only this much of the canvas is wanted, px of the canvas; all of it when absent.
  */
-export function drawSheet(context: Context2D, sheet: Sheet, view: SheetView, resources: RenderResources, part?: Bounds): void {
+export function drawPlainSheet(
+  context: Context2D,
+  sheet: Sheet,
+  view: SheetView,
+  resources: RenderResources,
+  part?: Bounds,
+): void {
   context.save();
   clipToSheet(context, sheet, view);
   const drawing = drawingOf(context, sheet, view, resources);

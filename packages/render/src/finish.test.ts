@@ -178,11 +178,17 @@ describe('any size of output', () => {
     ],
     [
       'halftone',
-      { ...picture({}), fill: { ...(picture({}).fill as object), effect: { kind: 'halftone', strength: 1 } } } as Item,
+      {
+        ...picture({}),
+        fill: { ...(picture({}).fill as object), effects: [{ kind: 'halftone', strength: 1 }] } as Opening['fill'],
+      } as Item,
     ],
     [
       'flattened areas',
-      { ...picture({}), fill: { ...(picture({}).fill as object), effect: { kind: 'flattened', strength: 0.6 } } } as Item,
+      {
+        ...picture({}),
+        fill: { ...(picture({}).fill as object), effects: [{ kind: 'flattened', strength: 0.6 }] } as Opening['fill'],
+      } as Item,
     ],
     ['a subject', subject('s', 'heron-shore', { at: [295, 400], on: [100, 100], scale: 0.23 })],
   ];

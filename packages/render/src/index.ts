@@ -2,6 +2,7 @@ export * from './environment.js';
 export * from './browser-environment.js';
 export * from './photo-source.js';
 export * from './resources.js';
+export * from './kernels.js';
 export * from './level-chain.js';
 export * from './budget-cache.js';
 export * from './decoded-photo-source.js';

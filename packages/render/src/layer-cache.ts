@@ -4,7 +4,7 @@ import type { Drawing, Layer } from './drawing.js';
 
 interface Kept {
   readonly stamp: readonly unknown[];
-  readonly layer: Layer | null;
+  readonly value: unknown;
 }
 
 /** Layers of items that are kept from one frame to the next, within a budget of bytes. */
@@ -20,7 +20,9 @@ export class LayerCache {
     const { view, clip, sheet, resources } = drawing;
     const key = `${opening.id}#${part}`;
     const stamp: readonly unknown[] = [
-      opening,
+      ...appearance(opening),
+      opening.finish.shadow,
+      opening.overhangs,
       view.a,
       view.e,
       view.f,
@@ -33,10 +35,20 @@ export class LayerCache {
       resources.version,
       resources.draft,
     ];
-    const known = this.kept.get(key);
-    if (known?.stamp.every((value, i) => value === stamp[i])) return known.layer;
-    const layer = make();
-    this.kept.set(key, { stamp, layer }, layer ? layer.bounds.width * layer.bounds.height * 4 : 0);
-    return layer;
+    return this.keep(key, stamp, make, (layer) => (layer ? layer.bounds.width * layer.bounds.height * 4 : 0)) as Layer | null;
   }
+
+  /** Anything as it was made last under its name, or made now when its stamp is another. @param bytes - how much memory it takes. */
+  keep<T>(name: string, stamp: readonly unknown[], make: () => T, bytes: (made: T) => number): T {
+    const known = this.kept.get(name);
+    if (known?.stamp.length === stamp.length && known.stamp.every((value, i) => value === stamp[i])) return known.value as T;
+    const value = make();
+    this.kept.set(name, { stamp, value }, bytes(value));
+    return value;
+  }
+}
+
+/** What decides how an opening looks on its own layer, without its shadow: strength and blending come when the layer is laid. */
+export function appearance({ outline, box, fill, finish }: Opening): readonly unknown[] {
+  return [outline, box, fill, finish.outline, finish.rim, finish.innerShade];
 }

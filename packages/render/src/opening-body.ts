@@ -1,10 +1,8 @@
 import {
-  blurPlane,
   boxMatrix,
-  colourChannels,
   covers,
   intersect,
-  isNeutral,
+  isDeveloped,
   isWarped,
   meanScale,
   multiply,
@@ -12,7 +10,6 @@ import {
   placementMatrix,
   rectanglePath,
   resolvePlacement,
-  tinted,
   toWholePixels,
   transformBounds,
   unite,
@@ -21,18 +18,21 @@ import {
   type Path,
   type PhotoFill,
 } from '@kadrosyn/core';
+import { drawCoarse } from './coarse.js';
+import { drawDeveloped } from './developed-photo.js';
 import { clipTo, drawLevel } from './draft.js';
 import { drawDrawing } from './draw-drawing.js';
 import { drawOutline } from './draw-outline.js';
-import { alphaOfLayer, lay, newLayer, type Drawing, type Layer } from './drawing.js';
+import { lay, newLayer, type Drawing, type Layer } from './drawing.js';
 import { keepInside, takeOut } from './fill-path.js';
 import { boxOnTarget, coverPath, fillPath, ink } from './ink.js';
+import { appearance } from './layer-cache.js';
 import { putPixels } from './level-chain.js';
 import { innerPath, partPath } from './outline-paths.js';
 import { WAITING } from './paint.js';
-import { photoPixels, photoToSheet, subjectLevel, subjectPixelsIn, warpedPixels } from './photo-pixels.js';
+import { photoToSheet, subjectLevel, subjectPixelsIn, warpedPixels } from './photo-pixels.js';
 import { finishReach } from './reach.js';
-import { drawShadow } from './shadow.js';
+import { drawInnerShade, drawShadowOf } from './shadow.js';
 
 /** The view px that an opening, or one letter of it, can touch with its finish; null where that is nothing. */
 export function bodyBounds(opening: Opening, letterId: string | undefined, drawing: Drawing): Bounds | null {
@@ -55,6 +55,40 @@ function shapeBounds(opening: Opening, letterId: string | undefined, drawing: Dr
 export function bodyLayer(opening: Opening, letterId: string | undefined, drawing: Drawing): Layer | null {
   const bounds = bodyBounds(opening, letterId, drawing);
   if (!bounds) return null;
+  const { shadow } = opening.finish;
+  if (!shadow || drawing.silhouette) return unshadowedLayer(opening, letterId, bounds, drawing);
+  const caster = keptCaster(opening, letterId, bounds, drawing);
+  const under = newLayer(bounds, drawing.resources);
+  const name = letterId === undefined ? opening.id : `${opening.id} ${letterId}`;
+  drawShadowOf(under, { layer: caster, name, stamp: appearance(opening) }, shadow, drawing);
+  lay(under, caster);
+  return under;
+}
+
+/** In a frame of a drag, the layer that casts the shadow stays the same while the shadow alone is changed. */
+function keptCaster(opening: Opening, letterId: string | undefined, bounds: Bounds, drawing: Drawing): Layer {
+  const { layers, draft, version } = drawing.resources;
+  const { view, sheet } = drawing;
+  if (!layers || !draft) return unshadowedLayer(opening, letterId, bounds, drawing);
+  // Its bounds must not follow the reach of the shadow: it takes all that is in sight and some more.
+  const shape = shapeBounds(opening, letterId, drawing);
+  const reach = finishReach(opening.finish, false) * meanScale(view);
+  const onView = toWholePixels(transformBounds(multiply(view, boxMatrix(opening.box)), shape), reach + 1);
+  const own = intersect(onView, toWholePixels(drawing.clip, OUT_OF_SIGHT)) ?? bounds;
+  const stamp = [...appearance(opening), view.a, view.e, view.f, own.x, own.y, own.width, own.height, sheet.placements, version];
+  return layers.keep(
+    `${opening.id}#${letterId ?? 'body'} caster`,
+    stamp,
+    () => unshadowedLayer(opening, letterId, own, drawing),
+    () => own.width * own.height * 4,
+  );
+}
+
+/** How far beyond the sheet a shadow's caster is drawn in a frame of a drag, px. */
+const OUT_OF_SIGHT = 200;
+
+/** Fill, inner shade, rim and outline. */
+function unshadowedLayer(opening: Opening, letterId: string | undefined, bounds: Bounds, drawing: Drawing): Layer {
   const { finish, fill } = opening;
   const { shaper } = drawing.resources;
   const layer = newLayer(bounds, drawing.resources);
@@ -66,14 +100,10 @@ export function bodyLayer(opening: Opening, letterId: string | undefined, drawin
   if (outline && isBelow) drawOutline(layer, opening, path, false, drawing);
   drawFill(layer, opening, path, drawing);
   const inner = rim ? innerPath(opening, rim, shaper) : null;
-  if (innerShade) drawInnerShade(layer, opening, rim ? inner : path, drawing);
+  if (innerShade) shadeInside(layer, opening, letterId, rim ? inner : path, drawing);
   if (rim && inner) drawRim(layer, opening, path, inner, rim.colour, drawing);
   if (outline && !isBelow) drawOutline(layer, opening, path, true, drawing);
-  if (!finish.shadow || drawing.silhouette) return layer;
-  const under = newLayer(bounds, drawing.resources);
-  drawShadow(under, alphaOfLayer(layer), finish.shadow, drawing);
-  lay(under, layer);
-  return under;
+  return layer;
 }
 
 function drawFill(layer: Layer, opening: Opening, path: Path, drawing: Drawing): void {
@@ -93,21 +123,25 @@ function drawPhoto(layer: Layer, opening: Opening, fill: PhotoFill, path: Path, 
   if (fill.extend) fillPath(layer, opening, path, { type: 'colour', colour: fill.extend }, drawing);
   if (layer.draft && !drawing.silhouette && drawPhotoQuickly(layer, opening, fill, path, drawing)) return;
   const part = newLayer(layer.bounds, drawing.resources);
-  const pixels = (fill.show === 'subject' ? subjectPixelsIn : photoPixels)(opening, fill, layer.bounds, drawing);
-  if (pixels) putPixels(part.context, pixels);
-  else {
-    part.context.fillStyle = WAITING;
-    part.context.fillRect(0, 0, layer.bounds.width, layer.bounds.height);
-  }
+  if (fill.show === 'subject') {
+    const pixels = subjectPixelsIn(opening, fill, layer.bounds, drawing);
+    if (pixels) putPixels(part.context, pixels);
+    else drawWaiting(part);
+  } else if (!drawDeveloped(part, opening, fill, drawing)) drawWaiting(part);
   keepInside(part.context, boxOnTarget(opening, part, drawing), path);
   cutByPhoto(part, opening, fill, drawing);
   lay(layer, part);
 }
 
+function drawWaiting({ context, bounds }: Layer): void {
+  context.fillStyle = WAITING;
+  context.fillRect(0, 0, bounds.width, bounds.height);
+}
+
 /** Draws a photo that is only placed, by the canvas itself; false where there is more to do. */
 function drawPhotoQuickly(layer: Layer, opening: Opening, fill: PhotoFill, path: Path, drawing: Drawing): boolean {
   const toSheet = photoToSheet(opening, fill, drawing);
-  if (!toSheet || fill.blur || fill.effect || !isNeutral(fill.tone)) return false;
+  if (!toSheet || isDeveloped(fill)) return false;
   if (isWarped(opening.outline)) return fill.show !== 'subject' && drawWarpedQuickly(layer, opening, fill, path, drawing);
   const scale = meanScale(multiply(drawing.view, toSheet));
   const level =
@@ -131,8 +165,7 @@ function drawWarpedQuickly(layer: Layer, opening: Opening, fill: PhotoFill, path
   putPixels(surface.context, pixels);
   layer.context.save();
   clipTo(layer.context, boxOnTarget(opening, layer, drawing), path);
-  layer.context.setTransform(COARSE, 0, 0, COARSE, 0, 0);
-  layer.context.drawImage(surface.image, 0, 0);
+  drawCoarse(layer, surface, COARSE);
   layer.context.restore();
   return true;
 }
@@ -147,20 +180,15 @@ function cutByPhoto(part: Layer, opening: Opening, fill: PhotoFill, drawing: Dra
   keepInside(part.context, toPart, rectanglePath(photo.width, photo.height));
 }
 
-function drawInnerShade(layer: Layer, opening: Opening, path: Path | null, drawing: Drawing): void {
+function shadeInside(layer: Layer, opening: Opening, letterId: string | undefined, path: Path | null, drawing: Drawing): void {
   const { innerShade } = opening.finish;
   if (!innerShade || !path) return;
-  const scratch = newLayer(layer.bounds, drawing.resources);
-  coverPath(scratch, opening, path, drawing);
-  const inside = alphaOfLayer(scratch);
-  const soft = blurPlane(inside, (innerShade.blur / 2) * meanScale(drawing.view));
-  // At the edge a blurred silhouette is half: there the shade has its full strength.
-  for (let i = 0; i < inside.data.length; i++) {
-    soft.data[i] = (inside.data[i]! * Math.min(255, 2 * (255 - soft.data[i]!))) / 255;
-  }
-  const [red, green, blue] = colourChannels(innerShade.colour);
-  putPixels(scratch.context, tinted(soft, red, green, blue, innerShade.strength));
-  lay(layer, scratch);
+  const inside = newLayer(layer.bounds, drawing.resources);
+  coverPath(inside, opening, path, drawing);
+  const { outline, box, finish, id } = opening;
+  const { x, y, width, height } = layer.bounds;
+  const stamp = [outline, box, finish.rim, x, y, width, height];
+  drawInnerShade(layer, { layer: inside, name: `${id} ${letterId ?? ''}`, stamp }, innerShade, drawing);
 }
 
 function drawRim(layer: Layer, opening: Opening, path: Path, inner: Path, colour: string, drawing: Drawing): void {

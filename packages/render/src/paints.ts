@@ -1,13 +1,13 @@
 import { letterIdsOf, meanScale, type Bounds, type Group, type Item, type Opening, type Plane } from '@kadrosyn/core';
 import { drawPlainly, isPlain } from './draw-opening.js';
-import { alphaOfLayer, lay, newLayer, type Drawing, type Layer, type Target } from './drawing.js';
+import { lay, newLayer, type Drawing, type Layer, type Target } from './drawing.js';
 import { coverPath } from './ink.js';
 import { once } from './once.js';
 import { bodyBounds, bodyLayer } from './opening-body.js';
 import { overhangBounds, subjectBounds, subjectLayer, subjectPlan, uniteBounds, type SubjectPlan } from './subject.js';
 import { partPath } from './outline-paths.js';
 import { shadowReach } from './reach.js';
-import { drawShadow } from './shadow.js';
+import { drawShadowOf } from './shadow.js';
 
 /** Something that is painted in one go: an item, the subject of one, or a letter. */
 export interface Paint {
@@ -172,7 +172,8 @@ function groupPaint(group: Group, drawing: Drawing): Paint[] {
     drawing.compose(made, group.items, drawing, null);
     if (!shadow) return made;
     const under = newLayer(bounds, drawing.resources);
-    drawShadow(under, alphaOfLayer(made), shadow, drawing);
+    const stamp = [group.items, drawing.sheet.placements, drawing.sheet.crossings];
+    drawShadowOf(under, { layer: made, name: group.id, stamp }, shadow, drawing);
     lay(under, made);
     return under;
   });

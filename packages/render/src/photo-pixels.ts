@@ -1,11 +1,11 @@
 import {
   asProjection,
-  blurPixels,
   boxMatrix,
   chain,
+  developed,
   invert,
   invertProjection,
-  isNeutral,
+  isDeveloped,
   isWarped,
   meanScale,
   multiply,
@@ -16,11 +16,10 @@ import {
   samplePixels,
   sampleWarped,
   scaling,
-  toned,
   translation,
   warpedScale,
-  withEffect,
   type Bounds,
+  type EffectFrame,
   type Matrix,
   type Opening,
   type PhotoFill,
@@ -47,16 +46,33 @@ export function photoToSheet(opening: Opening, fill: PhotoFill, drawing: Drawing
   return typeof fill.placement === 'string' ? own : multiply(boxMatrix(opening.box), own);
 }
 
-/** The photo of a fill as it is seen in `bounds` (view px), with tone, blur and effect; null while it has not arrived. */
+/** The photo of a fill as it is seen in `bounds` (view px), developed; null while it has not arrived. */
 export function photoPixels(opening: Opening, fill: PhotoFill, bounds: Bounds, drawing: Drawing): Pixels | null {
+  const pixels = plainPixels(opening, fill, bounds, drawing, 1);
+  return pixels && developedExactly(pixels, opening, fill, bounds, drawing);
+}
+
+/** The photo as it is seen in `bounds`, as it was taken. @param coarse - view px to one px of the result. */
+export function plainPixels(opening: Opening, fill: PhotoFill, bounds: Bounds, drawing: Drawing, coarse: number): Pixels | null {
+  if (isWarped(opening.outline)) return warpedPixels(opening, fill, bounds, drawing, coarse);
   const toSheet = photoToSheet(opening, fill, drawing);
-  if (!toSheet) return null;
-  if (isWarped(opening.outline)) {
-    const pixels = warpedPixels(opening, fill, bounds, drawing, 1);
-    return pixels && processed(pixels, fill, bounds, drawing);
-  }
-  const level = drawing.resources.source.level(fill.photoId, meanScale(multiply(drawing.view, toSheet)));
-  return level ? sampled(level, toSheet, fill, bounds, drawing) : null;
+  const level = toSheet && drawing.resources.source.level(fill.photoId, meanScale(multiply(drawing.view, toSheet)) / coarse);
+  return level ? sampled(level, toSheet, bounds, drawing, coarse) : null;
+}
+
+function developedExactly(pixels: Pixels, opening: Opening, fill: PhotoFill, bounds: Bounds, drawing: Drawing): Pixels {
+  return isDeveloped(fill) ? developed(pixels, fill, effectFrame(opening, bounds, drawing, 1)) : pixels;
+}
+
+/** Where the pixels lie that an effect is put on. */
+export function effectFrame({ box }: Opening, bounds: Bounds, { view }: Drawing, coarse: number): EffectFrame {
+  const unitToBox = multiply(scaling(box.width / 2, box.height / 2), translation(1, 1));
+  const toPixels = multiply(scaling(1 / coarse), translation(-bounds.x, -bounds.y));
+  return {
+    scale: meanScale(view) / coarse,
+    origin: { x: (bounds.x - view.e) / coarse, y: (bounds.y - view.f) / coarse },
+    toUnit: invert(chain(toPixels, view, boxMatrix(box), unitToBox)),
+  };
 }
 
 /** The subject of a fill's photo with its own edge colours; alpha is the matte. Null without a cutout at hand. */
@@ -64,7 +80,7 @@ export function subjectPixelsIn(opening: Opening, fill: PhotoFill, bounds: Bound
   const toSheet = photoToSheet(opening, fill, drawing);
   if (!toSheet) return null;
   const level = subjectLevel(fill, meanScale(multiply(drawing.view, toSheet)), drawing);
-  return level ? sampled(level, toSheet, fill, bounds, drawing) : null;
+  return level ? developedExactly(sampled(level, toSheet, bounds, drawing, 1), opening, fill, bounds, drawing) : null;
 }
 
 /** The level of the subject for drawing at `scale` px per px of the photo. */
@@ -75,18 +91,11 @@ export function subjectLevel(fill: PhotoFill, scale: number, drawing: Drawing): 
   return revision && drawing.resources.source.subject?.(fill.photoId, revision.matteSha256, scale);
 }
 
-function sampled(level: PhotoLevel, toSheet: Matrix, fill: PhotoFill, bounds: Bounds, drawing: Drawing): Pixels {
-  const toView = chain(translation(-bounds.x, -bounds.y), drawing.view, toSheet, levelMatrix(level));
-  const pixels = samplePixels(level.pixels, invert(toView), bounds.width, bounds.height, level.opaque);
-  return processed(pixels, fill, bounds, drawing);
-}
-
-function processed(pixels: Pixels, fill: PhotoFill, bounds: Bounds, drawing: Drawing): Pixels {
-  const scale = meanScale(drawing.view);
-  let out = fill.blur ? blurPixels(pixels, (fill.blur / 2) * scale) : pixels;
-  if (fill.tone && !isNeutral(fill.tone)) out = toned(out, fill.tone);
-  if (fill.effect) out = withEffect(out, fill.effect, scale, { x: bounds.x - drawing.view.e, y: bounds.y - drawing.view.f });
-  return out;
+function sampled(level: PhotoLevel, toSheet: Matrix, bounds: Bounds, drawing: Drawing, coarse: number): Pixels {
+  const toPixels = multiply(scaling(1 / coarse), translation(-bounds.x, -bounds.y));
+  const toView = chain(toPixels, drawing.view, toSheet, levelMatrix(level));
+  const [width, height] = [Math.ceil(bounds.width / coarse), Math.ceil(bounds.height / coarse)];
+  return samplePixels(level.pixels, invert(toView), width, height, level.opaque);
 }
 
 /**

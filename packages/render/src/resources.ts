@@ -1,5 +1,6 @@
 import type { Photo, Shaper } from '@kadrosyn/core';
 import type { RenderEnvironment } from './environment.js';
+import type { Kernels } from './kernels.js';
 import type { LayerCache } from './layer-cache.js';
 import type { PhotoSource } from './photo-source.js';
 
@@ -15,4 +16,6 @@ export interface RenderResources {
   readonly version?: number;
   /** Keeps layers of items from one frame to the next. */
   readonly layers?: LayerCache;
+  /** Does heavy work elsewhere, for pictures that may first be a little coarse. Everything is done at once when absent. */
+  readonly kernels?: Kernels;
 }

@@ -1,9 +1,10 @@
 import { intersect, type Bounds, type Item, type Sheet } from '@kadrosyn/core';
 import { composeItems } from './compose.js';
-import { clearCanvas, clipToSheet, drawBackdrop, drawingOf, drawSheet, type SheetView } from './draw-sheet.js';
+import { clearCanvas, clipToSheet, drawBackdrop, drawingOf, drawPlainSheet, type SheetView } from './draw-sheet.js';
 import type { Drawing } from './drawing.js';
 import type { Context2D, Surface } from './environment.js';
 import { LayerCache } from './layer-cache.js';
+import { copyInMood, hasMood } from './mood.js';
 import { itemBounds } from './paints.js';
 import type { RenderResources } from './resources.js';
 import { uniteBounds } from './subject.js';
@@ -38,16 +39,28 @@ export class SheetPainter {
   private approximate = false;
   private readonly cache = new LayerCache(LAYER_BUDGET);
 
+  /** What lies below the sheet's mood, where it has one. */
+  private plain: Surface | null = null;
+  /** Kernel results that the last whole picture had to do without; then what is below the mood is not exact either. */
+  private isPlainExact = false;
+
   /** @param context - of the canvas that is shown, kept in main memory. */
-  constructor(private readonly context: Context2D) {}
+  constructor(private readonly shown: Context2D) {}
+
+  /** What is painted on: the canvas itself, or what lies below the mood. */
+  private get context(): Context2D {
+    return this.plain?.context ?? this.shown;
+  }
 
   /** Brings the canvas up to date. Unchanged sheets cost a comparison. */
   paint(sheet: Sheet, view: SheetView, version: number, resources: RenderResources): Painted {
     const next: Frame = { sheet, view, version };
     const last = this.last;
+    const isSame = last !== null && sameView(last, next) && (this.plain !== null) === hasMood(sheet);
     this.last = next;
-    if (last && sameView(last, next)) {
+    if (last && isSame) {
       if (last.sheet === sheet) return 'nothing';
+      if (isOnlyMood(last.sheet, sheet)) return this.paintMood(next, resources);
       const index = onlyChange(last.sheet, sheet);
       if (index !== null && this.paintPart(last, next, index, resources)) return 'part';
     }
@@ -55,7 +68,7 @@ export class SheetPainter {
     return 'whole';
   }
 
-  /** Replaces what was put together from layers by the exact picture. Call it when a gesture ends. */
+  /** Replaces what was put together from layers by the exact picture. Call it when a gesture ends, and when kernels have brought something. */
   settle(resources: RenderResources): void {
     this.layers = null;
     if (this.last && this.approximate) this.paintWhole(this.last, resources);
@@ -65,13 +78,39 @@ export class SheetPainter {
   reset(): void {
     this.last = null;
     this.layers = null;
+    this.plain = null;
   }
 
   private paintWhole(frame: Frame, resources: RenderResources): void {
     this.layers = null;
     this.approximate = resources.draft ?? false;
+    this.makePlain(frame.sheet, resources);
+    const missed = resources.kernels?.missed;
     clearCanvas(this.context);
-    drawSheet(this.context, frame.sheet, frame.view, resources);
+    drawPlainSheet(this.context, frame.sheet, frame.view, { ...resources, version: frame.version });
+    this.isPlainExact = !this.approximate && missed === resources.kernels?.missed;
+    if (!this.isPlainExact) this.approximate = true;
+    if (this.plain) this.paintMood(frame, resources);
+  }
+
+  /** A canvas of its own below the mood, as long as there is one. */
+  private makePlain(sheet: Sheet, { environment }: RenderResources): void {
+    const { width, height } = this.shown.canvas;
+    if (!hasMood(sheet)) this.plain = null;
+    else if (this.plain?.context.canvas.width !== width || this.plain.context.canvas.height !== height)
+      this.plain = environment.createSurface(width, height);
+  }
+
+  /** What was painted, in the mood of the sheet. @param part - px of the canvas; all of it when absent. */
+  private paintMood({ sheet, view, version }: Frame, resources: RenderResources, part?: Bounds): Painted {
+    const drawing = drawingOf(this.shown, sheet, view, { ...resources, version });
+    if (!this.plain || !drawing) return 'nothing';
+    const { items, background, veil, placements, crossings, light, width, height } = sheet;
+    const stamp = [items, background, veil, placements, crossings, light, width, height, version];
+    if (!part) clearCanvas(this.shown);
+    const isExact = copyInMood(this.shown, this.plain, part ?? drawing.clip, drawing, this.isPlainExact ? stamp : null);
+    if (!isExact) this.approximate = true;
+    return 'part';
   }
 
   private paintPart(last: Frame, next: Frame, index: number, resources: RenderResources): boolean {
@@ -83,6 +122,7 @@ export class SheetPainter {
     const dirty = bounds && intersect(bounds, now.clip);
     if (!dirty) return true;
     this.approximate = true;
+    this.isPlainExact = false;
     context.save();
     clipToSheet(context, next.sheet, next.view);
     context.beginPath();
@@ -91,9 +131,10 @@ export class SheetPainter {
     if (canBeLayered(next.sheet, index)) this.paintLayered(now, index, dirty);
     else {
       context.clearRect(dirty.x, dirty.y, dirty.width, dirty.height);
-      drawSheet(context, next.sheet, next.view, draft, dirty);
+      drawPlainSheet(context, next.sheet, next.view, draft, dirty);
     }
     context.restore();
+    if (this.plain) this.paintMood(next, draft, dirty);
     return true;
   }
 
@@ -159,6 +200,12 @@ function sameView(a: Frame, b: Frame): boolean {
     a.view.top === b.view.top &&
     a.sheet.id === b.sheet.id
   );
+}
+
+/** Whether two states of a sheet differ in their mood alone. */
+function isOnlyMood(before: Sheet, now: Sheet): boolean {
+  const keys = new Set([...Object.keys(before), ...Object.keys(now)] as (keyof Sheet)[]);
+  return [...keys].every((key) => key === 'mood' || before[key] === now[key]);
 }
 
 /** The place of the one item in which two states of a sheet differ; null when more than that differs. */

@@ -7,6 +7,7 @@ import {
   filledBounds,
   intersect,
   invert,
+  isDeveloped,
   meanScale,
   multiply,
   openingsOf,
@@ -200,7 +201,8 @@ export function subjectLayer(
   const wanted = whole && intersect(whole, toWholePixels(within, reach));
   const bounds = wanted && (as === 'tongue' ? tongueBounds(wanted, plan, opening, drawing) : wanted);
   if (!bounds) return null;
-  if (drawing.resources.draft && !drawing.silhouette) return quickLayer(opening, plan, as, bounds, drawing);
+  const isQuick = drawing.resources.draft && !drawing.silhouette && !isDeveloped(plan.fill);
+  if (isQuick) return quickLayer(opening, plan, as, bounds, drawing);
   const pixels = subjectPixelsIn(opening, plan.fill, bounds, drawing);
   if (!pixels) return null;
   const toPlane = chain(plan.toPlane, invert(drawing.view), translation(bounds.x, bounds.y));

@@ -64,7 +64,8 @@ export interface PhotoFill {
   readonly tone?: Tone;
   /** px of the sheet. */
   readonly blur?: number;
-  readonly effect?: Effect;
+  /** At most one of each kind. They are applied in the order of `EFFECT_KINDS`, whatever their order here. */
+  readonly effects?: readonly Effect[];
   /** Shown where the photo does not reach. */
   readonly extend?: Colour;
 }
@@ -86,7 +87,7 @@ export interface Placement {
   readonly flipY: boolean;
 }
 
-/** All values from -1 to 1, 0 changes nothing; the curve is a list of points from 0 to 1. */
+/** Values from -1 to 1 where nothing else is said, 0 changes nothing; the curve is a list of points from 0 to 1. */
 export interface Tone {
   readonly curve?: readonly { readonly x: number; readonly y: number }[];
   readonly brightness?: number;
@@ -94,10 +95,16 @@ export interface Tone {
   readonly saturation?: number;
   readonly warmth?: number;
   readonly tint?: number;
+  /** From 0 to 1: how far black becomes grey, as in a print that has lain in the sun. */
+  readonly fade?: number;
+  /** Only these two and what lies between them, by lightness; black and white when they are those. */
+  readonly inks?: { readonly dark: Colour; readonly light: Colour };
 }
 
+export type EffectKind = 'flattened' | 'grain' | 'edges' | 'halftone';
+
 export interface Effect {
-  readonly kind: 'flattened' | 'halftone';
+  readonly kind: EffectKind;
   /** From 0 to 1. */
   readonly strength: number;
   readonly ink?: Colour;

@@ -1,4 +1,4 @@
-import type { Colour } from './fill.js';
+import type { Colour, GradientFill } from './fill.js';
 
 /** Lengths in px of the sheet. */
 export interface Finish {
@@ -7,7 +7,8 @@ export interface Finish {
     readonly width: number;
     readonly widths?: Sides<number>;
     readonly join?: 'miter' | 'round' | 'bevel';
-    readonly paint: Colour;
+    /** A gradient runs over the box of the opening. */
+    readonly paint: Colour | GradientFill;
   };
   readonly rim?: Sides<number> & { readonly colour: Colour };
   readonly shadow?: Shadow;
@@ -16,6 +17,8 @@ export interface Finish {
   readonly opacity?: number;
   /** @default 'normal' */
   readonly blend?: Blend;
+  /** The workspace's style that the finish was taken from, as it was then. */
+  readonly style?: { readonly id: string; readonly revision: number };
 }
 
 export interface Sides<T> {

@@ -12,6 +12,7 @@ export const MIGRATIONS: readonly Migration[] = [
   { from: 1, apply: addLetterIds },
   // Version 3 knows drawings as fills; what was there before stays as it is.
   { from: 2, apply: (document) => document },
+  { from: 3, apply: listEffects },
 ];
 
 /**
@@ -29,6 +30,18 @@ function addLetterIds(document: Record<string, unknown>): Record<string, unknown
       return { ...record, letterIds: lettersOf(record['text']).map(() => `letter_${++count}`) };
     }
     return Object.fromEntries(Object.entries(record).map(([key, inner]) => [key, visit(inner)]));
+  };
+  return visit(document) as Record<string, unknown>;
+}
+
+/** Version 4 knows several effects for one photo: the one that there was becomes the first of a list. */
+function listEffects(document: Record<string, unknown>): Record<string, unknown> {
+  const visit = (value: unknown): unknown => {
+    if (Array.isArray(value)) return value.map(visit);
+    if (typeof value !== 'object' || value === null) return value;
+    const { effect, ...rest } = Object.fromEntries(Object.entries(value).map(([key, inner]) => [key, visit(inner)]));
+    if (effect === undefined) return rest;
+    return rest['type'] === 'photo' ? { ...rest, effects: [effect] } : { ...rest, effect };
   };
   return visit(document) as Record<string, unknown>;
 }

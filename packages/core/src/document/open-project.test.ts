@@ -71,3 +71,18 @@ describe('ids', () => {
     expect(photoIdOf('ab'.repeat(32))).toBe(`photo_${'ab'.repeat(12)}`);
   });
 });
+
+describe('a document of version 3', () => {
+  it('has its one effect first in a list', () => {
+    const placement = { x: 0, y: 0, scale: 1, turn: 0, flipX: false, flipY: false };
+    const photo = { id: 'p', sha256: 'a'.repeat(64), name: 'p', width: 10, height: 10 };
+    const fill = { type: 'photo', photoId: 'p', placement } as const;
+    const effect = { kind: 'halftone', strength: 0.5 } as const;
+    const made = (shown: object) => ({
+      ...testProject([testGroup('g', [testOpening('a', { fill: shown as never })])]),
+      photos: { p: photo },
+    });
+    const opened = openProject({ ...made({ ...fill, effect }), version: 3 });
+    expect(opened).toEqual({ ok: true, project: made({ ...fill, effects: [effect] }) });
+  });
+});

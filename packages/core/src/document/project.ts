@@ -1,9 +1,9 @@
 import type { Crossing } from './crossing.js';
-import type { Fill, Placement, Tone } from './fill.js';
+import type { Effect, Fill, Placement, Tone } from './fill.js';
 import type { Item } from './item.js';
 
 /** The version of the document that this code writes. Older ones are migrated when read. */
-export const PROJECT_VERSION = 3;
+export const PROJECT_VERSION = 4;
 
 export type Unit = 'px' | 'mm' | 'in';
 
@@ -36,7 +36,10 @@ export interface Sheet {
   readonly margin: number;
   readonly folds?: readonly Fold[];
   readonly background: Fill;
+  /** Over the background and below the items. */
   readonly veil?: { readonly colour?: string; readonly strength?: number; readonly tone?: Tone };
+  /** Over everything. */
+  readonly mood?: Mood;
   readonly light?: Light;
   /** Placements that several openings share, in sheet px. */
   readonly placements: Readonly<Record<string, Placement>>;
@@ -44,6 +47,12 @@ export interface Sheet {
   /** From back to front. */
   readonly items: readonly Item[];
   readonly crossings: readonly Crossing[];
+}
+
+/** A tone for all of a sheet, with effects that lie over it. */
+export interface Mood {
+  readonly tone?: Tone;
+  readonly effects?: readonly Effect[];
 }
 
 /** One direction for all shadows: degrees clockwise from the right, height in degrees above the sheet. */

@@ -28,7 +28,7 @@ export function blurPlane(plane: Plane, sigma: number): Plane {
   for (const radius of boxRadii(sigma)) {
     if (radius === 0) continue;
     for (let y = 0; y < height; y++) boxLine(from, to, y * width, 1, width, radius, 0);
-    for (let x = 0; x < width; x++) boxLine(to, from, x, width, height, radius, 0);
+    boxColumns(to, from, width, height, radius, 0);
   }
   const data = new Uint8Array(from.length);
   for (let i = 0; i < data.length; i++) data[i] = from[i]! + 0.5;
@@ -57,7 +57,7 @@ function blurChannel(width: number, height: number, count: number, value: (i: nu
   for (const radius of boxRadii(sigma)) {
     if (radius === 0) continue;
     for (let y = 0; y < height; y++) boxLine(from, to, y * width, 1, width, radius, 1);
-    for (let x = 0; x < width; x++) boxLine(to, from, x, width, height, radius, 1);
+    boxColumns(to, from, width, height, radius, 1);
   }
   return from;
 }
@@ -83,5 +83,27 @@ function boxLine(
     const enters = i + radius + 1;
     const leaves = i - radius;
     sum += (enters <= last ? from[start + enters * step]! : end) - (leaves >= 0 ? from[start + leaves * step]! : first);
+  }
+}
+
+/** The same along all columns at once: rows are read one after the other, which memory gives several times faster than columns. */
+function boxColumns(from: Float32Array, to: Float32Array, width: number, height: number, radius: number, repeat: 0 | 1): void {
+  const last = height - 1;
+  const scale = 1 / (2 * radius + 1);
+  const sums = new Float64Array(width);
+  for (let x = 0; x < width; x++) sums[x] = from[x]! * repeat * radius;
+  const add = (row: number, times: number): void => {
+    for (let x = 0, at = row * width; x < width; x++, at++) sums[x] = sums[x]! + from[at]! * times;
+  };
+  for (let y = 0; y <= Math.min(radius, last); y++) add(y, 1);
+  if (radius > last) add(last, repeat * (radius - last));
+  for (let y = 0; y <= last; y++) {
+    const [enters, leaves] = [y + radius + 1, y - radius];
+    const [enterRow, leaveRow] = [Math.min(enters, last) * width, Math.max(leaves, 0) * width];
+    const [enterTimes, leaveTimes] = [enters <= last ? 1 : repeat, leaves >= 0 ? 1 : repeat];
+    for (let x = 0, at = y * width; x < width; x++, at++) {
+      to[at] = sums[x]! * scale;
+      sums[x] = sums[x]! + (from[enterRow + x]! * enterTimes - from[leaveRow + x]! * leaveTimes);
+    }
   }
 }

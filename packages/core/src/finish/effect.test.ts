@@ -1,11 +1,18 @@
 import { describe, expect, it } from 'vitest';
 import type { Pixels } from '../photo/pixels.js';
-import { withEffect } from './effect.js';
+import { scaling } from '../geometry/matrix.js';
+import type { Effect } from '../document/fill.js';
+import { withEffects } from './effect.js';
 
 function grey(width: number, height: number, value: (x: number) => number): Pixels {
   const data = new Uint8ClampedArray(width * height * 4);
   for (let i = 0; i < width * height; i++) data.set([value(i % width), value(i % width), value(i % width), 255], i * 4);
   return { width, height, data };
+}
+
+/** The effect on pixels that begin in the corner of what they are part of. */
+function withEffect(pixels: Pixels, effect: Effect, scale: number): Pixels {
+  return withEffects(pixels, [effect], { scale, origin: { x: 0, y: 0 }, toUnit: scaling(1) });
 }
 
 function coverage({ data }: Pixels): number {
@@ -54,5 +61,56 @@ describe('effects', () => {
         ),
       ),
     ).toBe(0);
+  });
+
+  it('lay the same grain at any size of output, and keep the mean', () => {
+    const mean = ({ data }: Pixels): number =>
+      data.reduce((sum, value, i) => (i % 4 === 0 ? sum + value : sum), 0) / (data.length / 4);
+    const [one, four] = [1, 4].map((scale) =>
+      withEffect(
+        grey(80 * scale, 80 * scale, () => 128),
+        { kind: 'grain', strength: 1 },
+        scale,
+      ),
+    );
+    expect(Math.abs(mean(one!) - 128)).toBeLessThan(2);
+    expect(Math.abs(mean(four!) - 128)).toBeLessThan(2);
+    // Sixteen px of the large one lie on one of the small: their mean is about that one, and far from its neighbours.
+    let [own, other] = [0, 0];
+    for (let y = 4; y < 76; y++) {
+      for (let x = 4; x < 76; x++) {
+        let sum = 0;
+        for (let j = 0; j < 16; j++) sum += four!.data[((y * 4 + (j >> 2)) * 320 + x * 4 + (j & 3)) * 4]!;
+        own += Math.abs(sum / 16 - one!.data[(y * 80 + x) * 4]!);
+        other += Math.abs(sum / 16 - one!.data[(y * 80 + x + 4) * 4]!);
+      }
+    }
+    expect(own).toBeLessThan(other * 0.35);
+  });
+
+  it('darken the corners and not the middle', () => {
+    const toUnit = { a: 2 / 100, b: 0, c: 0, d: 2 / 100, e: -1, f: -1 };
+    const frame = { scale: 1, origin: { x: 0, y: 0 }, toUnit };
+    const { data } = withEffects(
+      grey(100, 100, () => 200),
+      [{ kind: 'edges', strength: 0.5 }],
+      frame,
+    );
+    const at = (x: number, y: number): number => data[(y * 100 + x) * 4]!;
+    expect(at(50, 50)).toBe(200);
+    expect(at(0, 0)).toBeCloseTo(200 * (1 - 0.85 * 0.5), -0.5);
+    expect(at(0, 0)).toBe(at(99, 99));
+    expect(at(0, 50)).toBeGreaterThan(at(0, 0));
+  });
+
+  it('come in their own order, whatever the order of the list', () => {
+    const frame = { scale: 1, origin: { x: 0, y: 0 }, toUnit: scaling(0.01) };
+    const list: Effect[] = [
+      { kind: 'halftone', strength: 0.6 },
+      { kind: 'grain', strength: 0.8 },
+      { kind: 'flattened', strength: 0.5 },
+    ];
+    const ramp = grey(60, 40, (x) => x * 4);
+    expect(withEffects(ramp, list, frame)).toEqual(withEffects(ramp, list.toReversed(), frame));
   });
 });

@@ -1,20 +1,48 @@
-import type { Effect } from '../document/fill.js';
+import type { Effect, EffectKind } from '../document/fill.js';
+import type { Matrix } from '../geometry/matrix.js';
 import type { Pixels } from '../photo/pixels.js';
 import { blurPixels } from './blur.js';
 import { colourChannels } from './colour-channels.js';
+import { withDarkEdges } from './darken-edges.js';
+import { withGrain } from './grain.js';
 
 /** Distance of halftone dots in px of the sheet, at full strength. */
 const DOT_PITCH = 14;
 /** Steps of each channel that flattened colours have, from strength 0 to 1. */
 const [MOST_STEPS, FEWEST_STEPS] = [12, 3];
 
-/**
- * An effect on the pixels of a photo.
- * @param scale - px of the pixels per px of the sheet, so that dots and areas are the same at any size of output.
- * @param origin - where the pixels begin, px from the origin of the raster.
- */
-export function withEffect(pixels: Pixels, effect: Effect, scale: number, origin = { x: 0, y: 0 }): Pixels {
-  return effect.kind === 'flattened' ? flattened(pixels, effect, scale) : halftone(pixels, effect, scale, origin);
+/** In the order in which they are applied. */
+export const EFFECT_KINDS: readonly EffectKind[] = ['flattened', 'grain', 'edges', 'halftone'];
+
+/** Where the pixels of an effect lie. */
+export interface EffectFrame {
+  /** px of the pixels per px of the sheet, so that dots and areas are the same at any size of output. */
+  readonly scale: number;
+  /** Where the pixels begin, px from the origin of the raster. */
+  readonly origin: { readonly x: number; readonly y: number };
+  /** px of the pixels to a frame in which what is shown reaches from -1 to 1 both ways. */
+  readonly toUnit: Matrix;
+}
+
+/** Effects on the pixels of a photo or a sheet, each kind once, in their own order. */
+export function withEffects(pixels: Pixels, effects: readonly Effect[], frame: EffectFrame): Pixels {
+  return EFFECT_KINDS.reduce((out, kind) => {
+    const effect = effects.find((one) => one.kind === kind);
+    return effect && effect.strength > 0 ? withEffect(out, effect, frame) : out;
+  }, pixels);
+}
+
+function withEffect(pixels: Pixels, effect: Effect, { scale, origin, toUnit }: EffectFrame): Pixels {
+  switch (effect.kind) {
+    case 'flattened':
+      return flattened(pixels, effect, scale);
+    case 'grain':
+      return withGrain(pixels, effect.strength, scale, origin);
+    case 'edges':
+      return withDarkEdges(pixels, effect.strength, toUnit);
+    case 'halftone':
+      return halftone(pixels, effect, scale, origin);
+  }
 }
 
 /** Flat areas of few colours: smoothed a little, then each channel in steps, edges kept a pixel soft. */

@@ -59,4 +59,19 @@ describe('tone', () => {
       }),
     );
   });
+
+  it('fades black and keeps white', () => {
+    const pixels = { width: 2, height: 1, data: Uint8ClampedArray.from([0, 0, 0, 255, 255, 255, 255, 90]) };
+    const { data } = toned(pixels, { fade: 1 });
+    expect([...data]).toEqual([115, 115, 115, 255, 255, 255, 255, 90]);
+  });
+
+  it('prints with two inks by lightness alone', () => {
+    const inks = { dark: '#102030', light: '#f0e0d0' };
+    const pixels = { width: 3, height: 1, data: Uint8ClampedArray.from([0, 0, 0, 255, 255, 255, 255, 255, 128, 128, 128, 7]) };
+    const { data } = toned(pixels, { inks, saturation: 1 });
+    expect([...data.subarray(0, 8)]).toEqual([16, 32, 48, 255, 240, 224, 208, 255]);
+    expect(data[8]).toBeCloseTo((16 + 240) / 2, -0.5);
+    expect(data[11]).toBe(7);
+  });
 });

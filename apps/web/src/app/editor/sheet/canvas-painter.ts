@@ -1,4 +1,5 @@
 import type { Photo, Shaper, Sheet } from '@kadrosyn/core';
+import { KernelRunner } from '../../photos/kernel-runner';
 import { BROWSER_ENVIRONMENT, SheetPainter, type PhotoSource, type RenderResources, type SheetView } from '@kadrosyn/render';
 
 /** What a frame shows. */
@@ -21,6 +22,8 @@ const STILL = 120;
 /** Paints the canvas of the stage at most once for each frame of the screen. */
 export class CanvasPainter {
   private readonly painter: SheetPainter;
+  /** What its worker has made is shown as soon as all of it is there. */
+  private readonly kernels = new KernelRunner(() => this.wanted && this.request(this.wanted));
   private readonly context: CanvasRenderingContext2D;
   private wanted: Frame | null = null;
   private scheduled = 0;
@@ -47,6 +50,7 @@ export class CanvasPainter {
   stop(): void {
     cancelAnimationFrame(this.scheduled);
     clearTimeout(this.still);
+    this.kernels.stop();
     this.wanted = null;
   }
 
@@ -67,6 +71,7 @@ export class CanvasPainter {
       source: this.source,
       shaper: frame.shaper,
       draft,
+      kernels: this.kernels,
     };
     const from = performance.now();
     const how = this.painter.paint(frame.sheet, frame.view, frame.version, resources);

@@ -1,0 +1,68 @@
+import { developed, isDeveloped, type Opening, type PhotoFill, type Pixels } from '@kadrosyn/core';
+import { coarseness, drawCoarse } from './coarse.js';
+import type { Drawing, Layer } from './drawing.js';
+import { kernelResult } from './kernels.js';
+import { putPixels } from './level-chain.js';
+import { effectFrame, plainPixels } from './photo-pixels.js';
+
+/** So many px are computed in a frame of a drag: by tone alone, and with what looks at the pixels around. */
+const [TONE_PIXELS, BLUR_PIXELS] = [200_000, 40_000];
+
+/**
+ * Draws the photo of a fill over all of a layer, with tone, blur and effects: exactly where there is time or it is at hand, else from fewer
+ * pixels. False while the photo has not arrived.
+ */
+export function drawDeveloped(layer: Layer, opening: Opening, fill: PhotoFill, drawing: Drawing): boolean {
+  const { bounds } = layer;
+  const isCoarse = layer.draft && !drawing.silhouette && isDeveloped(fill);
+  const most = fill.blur || fill.effects?.some(({ kind }) => kind !== 'edges') ? BLUR_PIXELS : TONE_PIXELS;
+  if (isCoarse) return drawFewer(layer, opening, fill, coarseness(bounds, most), drawing);
+  const pixels = plainPixels(opening, fill, bounds, drawing, 1);
+  if (!pixels) return false;
+  const made = isDeveloped(fill) ? exactly(pixels, layer, opening, fill, drawing) : pixels;
+  if (!made) return drawFewer(layer, opening, fill, coarseness(bounds, most), drawing);
+  putPixels(layer.context, made);
+  return true;
+}
+
+/** Null while it is made elsewhere. */
+function exactly(pixels: Pixels, { bounds }: Layer, opening: Opening, fill: PhotoFill, drawing: Drawing): Pixels | null {
+  const { view, sheet, resources } = drawing;
+  const { tone, blur, effects } = fill;
+  const stamp = [
+    ...[opening.outline, opening.box, fill.photoId, fill.placement, tone, blur, effects, sheet.placements, resources.version],
+    ...[view.a, view.e, view.f, bounds.x, bounds.y, bounds.width, bounds.height],
+  ];
+  return kernelResult(resources.kernels, `${opening.id} photo`, stamp, bounds.width * bounds.height, () => ({
+    kind: 'develop',
+    pixels,
+    developing: { ...(tone ? { tone } : {}), ...(blur ? { blur } : {}), ...(effects ? { effects } : {}) },
+    frame: effectFrame(opening, bounds, drawing, 1),
+  }));
+}
+
+function drawFewer(layer: Layer, opening: Opening, fill: PhotoFill, coarse: number, drawing: Drawing): boolean {
+  const plain = keptPlain(layer, opening, fill, coarse, drawing);
+  if (!plain) return false;
+  const pixels = developed(plain, fill, effectFrame(opening, layer.bounds, drawing, coarse));
+  if (coarse === 1) putPixels(layer.context, pixels);
+  else {
+    const surface = drawing.resources.environment.createSurface(pixels.width, pixels.height);
+    putPixels(surface.context, pixels);
+    drawCoarse(layer, surface, coarse);
+  }
+  return true;
+}
+
+/** The pixels before they are developed, which stay the same while a tone is tried. */
+function keptPlain({ bounds }: Layer, opening: Opening, fill: PhotoFill, coarse: number, drawing: Drawing): Pixels | null {
+  const { layers, version } = drawing.resources;
+  const make = (): Pixels | null => plainPixels(opening, fill, bounds, drawing, coarse);
+  if (!layers) return make();
+  const { view, sheet } = drawing;
+  const stamp = [
+    ...[opening.outline, opening.box, fill.photoId, fill.placement, sheet.placements, version, coarse],
+    ...[view.a, view.e, view.f, bounds.x, bounds.y, bounds.width, bounds.height],
+  ];
+  return layers.keep(`${opening.id} plain`, stamp, make, (pixels) => pixels?.data.byteLength ?? 0);
+}

@@ -1,0 +1,108 @@
+import {
+  chain,
+  developed,
+  invert,
+  isDeveloped,
+  meanScale,
+  scaling,
+  translation,
+  type Bounds,
+  type EffectFrame,
+  type Pixels,
+  type Sheet,
+} from '@kadrosyn/core';
+import { coarseness } from './coarse.js';
+import type { Drawing } from './drawing.js';
+import type { Context2D, Surface } from './environment.js';
+import { kernelResult } from './kernels.js';
+import { putPixels } from './level-chain.js';
+
+/** So many px are computed in a frame of a drag: by tone alone, and with what looks at the pixels around. */
+const [TONE_PIXELS, EFFECT_PIXELS] = [160_000, 50_000];
+
+/** Whether a sheet has a mood that changes anything. */
+export function hasMood({ mood }: Sheet): boolean {
+  return mood !== undefined && isDeveloped(mood);
+}
+
+/** Puts the mood of a sheet over what a canvas shows of it, at once. @param area - whole px of the canvas. */
+export function drawMood(context: Context2D, area: Bounds, drawing: Drawing): void {
+  const { mood } = drawing.sheet;
+  if (!mood) return;
+  const made = developed(pixelsOf(context, area), mood, frameOf(area, drawing, 1));
+  putAt(context, made, area);
+}
+
+/**
+ * Puts what `plain` shows onto another canvas, in the mood of the sheet: exactly where that is at hand, else from fewer pixels.
+ * @param stamp - what `plain` shows; null while that is itself not exact.
+ * @returns whether it is exact.
+ */
+export function copyInMood(
+  context: Context2D,
+  plain: Surface,
+  area: Bounds,
+  drawing: Drawing,
+  stamp: readonly unknown[] | null,
+): boolean {
+  const { sheet, resources } = drawing;
+  const { mood } = sheet;
+  if (!mood) return true;
+  const place = [area.x, area.y, area.width, area.height, drawing.view.a, drawing.view.e, drawing.view.f];
+  const exact =
+    stamp &&
+    !resources.draft &&
+    kernelResult(resources.kernels, 'mood', [...stamp, ...place, mood], area.width * area.height, () => ({
+      kind: 'develop',
+      pixels: pixelsOf(plain.context, area),
+      developing: mood,
+      frame: frameOf(area, drawing, 1),
+    }));
+  if (exact) {
+    putAt(context, exact, area);
+    return true;
+  }
+  const most = mood.effects?.some(({ kind }) => kind !== 'edges') ? EFFECT_PIXELS : TONE_PIXELS;
+  copyFewer(context, plain, area, coarseness(area, most), drawing);
+  return false;
+}
+
+function copyFewer(context: Context2D, plain: Surface, area: Bounds, coarse: number, drawing: Drawing): void {
+  const { environment } = drawing.resources;
+  const [width, height] = [Math.ceil(area.width / coarse), Math.ceil(area.height / coarse)];
+  const small = environment.createSurface(width, height);
+  small.context.setTransform(1 / coarse, 0, 0, 1 / coarse, -area.x / coarse, -area.y / coarse);
+  small.context.imageSmoothingEnabled = coarse > 1;
+  small.context.drawImage(plain.image, 0, 0);
+  const pixels = pixelsOf(small.context, { x: 0, y: 0, width, height });
+  putPixels(small.context, developed(pixels, drawing.sheet.mood!, frameOf(area, drawing, coarse)));
+  context.save();
+  context.setTransform(1, 0, 0, 1, 0, 0);
+  context.beginPath();
+  context.rect(area.x, area.y, area.width, area.height);
+  context.clip();
+  context.globalCompositeOperation = 'copy';
+  context.imageSmoothingEnabled = coarse > 1;
+  context.drawImage(small.image, area.x, area.y, width * coarse, height * coarse);
+  context.restore();
+}
+
+function frameOf(area: Bounds, { view, sheet }: Drawing, coarse: number): EffectFrame {
+  const toPixels = chain(scaling(1 / coarse), translation(-area.x, -area.y), view);
+  const unitToSheet = chain(scaling(sheet.width / 2, sheet.height / 2), translation(1, 1));
+  return {
+    scale: meanScale(view) / coarse,
+    origin: { x: (area.x - view.e) / coarse, y: (area.y - view.f) / coarse },
+    toUnit: invert(chain(toPixels, unitToSheet)),
+  };
+}
+
+function pixelsOf(context: Context2D, { x, y, width, height }: Bounds): Pixels {
+  return { width, height, data: context.getImageData(x, y, width, height).data };
+}
+
+function putAt(context: Context2D, pixels: Pixels, area: Bounds): void {
+  const data = context.createImageData(pixels.width, pixels.height);
+  data.data.set(pixels.data);
+  context.putImageData(data, area.x, area.y);
+}

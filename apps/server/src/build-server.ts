@@ -10,6 +10,7 @@ import { faceRoutes } from './faces/face-routes.js';
 import { LibraryClient } from './library/library-client.js';
 import { libraryRoutes } from './library/library-routes.js';
 import { outlineRoutes } from './outlines/outline-routes.js';
+import { styleRoutes } from './styles/style-routes.js';
 import { photoRoutes } from './photos/photo-routes.js';
 import { projectRoutes } from './projects/project-routes.js';
 import { Services } from './services.js';
@@ -66,6 +67,7 @@ export async function buildServer(config: Config): Promise<BuiltServer> {
   await app.register(photoRoutes, { services });
   await app.register(faceRoutes, { services });
   await app.register(outlineRoutes, { services });
+  await app.register(styleRoutes, { services });
   await app.register(projectRoutes, { services });
   await app.register(templateRoutes, { services });
   await app.register(libraryRoutes, { services });

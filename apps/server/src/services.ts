@@ -7,6 +7,7 @@ import { FaceStore } from './faces/face-store.js';
 import { OutlineStore } from './outlines/outline-store.js';
 import { PhotoStore } from './photos/photo-store.js';
 import { ProjectStore } from './projects/project-store.js';
+import { StyleStore } from './styles/style-store.js';
 import { TemplateStore } from './templates/template-store.js';
 import type { TaskPool } from './tasks/task-pool.js';
 
@@ -38,6 +39,10 @@ export class Services {
 
   outlines(workspaceId: string): OutlineStore {
     return new OutlineStore(this.db, workspaceId);
+  }
+
+  styles(workspaceId: string): StyleStore {
+    return new StyleStore(this.db, workspaceId);
   }
 
   exports(workspaceId: string): ExportStore {

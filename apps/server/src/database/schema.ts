@@ -1,4 +1,4 @@
-import type { Bounds, FaceAxes, Project } from '@kadrosyn/core';
+import type { Bounds, Developing, FaceAxes, Finish, Project } from '@kadrosyn/core';
 import {
   boolean,
   customType,
@@ -169,4 +169,22 @@ export const exports = pgTable(
       'cascade',
     ),
   ],
+);
+
+/** Finishes kept under a name. `revision` is raised whenever the finish is changed; lengths belong to a sheet of shorter side `side`. */
+export const styles = pgTable(
+  'styles',
+  {
+    id: text('id').primaryKey(),
+    workspaceId: text('workspace_id')
+      .notNull()
+      .references(() => workspaces.id, { onDelete: 'cascade' }),
+    name: text('name').notNull(),
+    revision: integer('revision').notNull(),
+    side: real('side').notNull(),
+    finish: jsonb('finish').$type<Finish>().notNull(),
+    developing: jsonb('developing').$type<Developing>(),
+    createdAt: now('created_at'),
+  },
+  (table) => [index('styles_by_workspace').on(table.workspaceId)],
 );

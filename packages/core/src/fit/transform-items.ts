@@ -1,10 +1,10 @@
 import type { ItemProperties, Operation } from '../document/edit.js';
-import type { Finish, Shadow } from '../document/finish.js';
 import { openingsOf } from '../document/find-item.js';
 import type { Group, Item, Opening } from '../document/item.js';
 import { changeItemOperation, changeSheet } from '../document/make-edit.js';
 import type { Outline } from '../document/outline.js';
 import type { Sheet } from '../document/project.js';
+import { scaledFinish, scaledShadow } from '../finish/scale-finish.js';
 import { boxCentre } from '../geometry/box.js';
 import { apply, chain, meanScale, rotation, scaling, translation, type Matrix, type Point } from '../geometry/matrix.js';
 import { scaled } from '../lettering/fill-box.js';
@@ -73,36 +73,6 @@ function scaledFill(fill: Extract<Opening['fill'], { type: 'photo' }>, factor: n
       ? placement
       : { ...placement, x: placement.x * factor, y: placement.y * factor, scale: placement.scale * factor };
   return { ...fill, placement: own, ...(blur === undefined ? {} : { blur: blur * factor }) };
-}
-
-function scaledFinish(finish: Finish, factor: number): Finish {
-  const { outline, rim, shadow, innerShade } = finish;
-  const sides = <T extends { top: number; right: number; bottom: number; left: number }>(of: T): T => ({
-    ...of,
-    top: of.top * factor,
-    right: of.right * factor,
-    bottom: of.bottom * factor,
-    left: of.left * factor,
-  });
-  return {
-    ...finish,
-    ...(outline
-      ? { outline: { ...outline, width: outline.width * factor, ...(outline.widths ? { widths: sides(outline.widths) } : {}) } }
-      : {}),
-    ...(rim ? { rim: sides(rim) } : {}),
-    ...(shadow ? { shadow: scaledShadow(shadow, factor) } : {}),
-    ...(innerShade ? { innerShade: { ...innerShade, blur: innerShade.blur * factor } } : {}),
-  };
-}
-
-function scaledShadow(shadow: Shadow, factor: number): Shadow {
-  const { distance, blur, spread } = shadow;
-  return {
-    ...shadow,
-    distance: distance * factor,
-    blur: blur * factor,
-    ...(spread === undefined ? {} : { spread: spread * factor }),
-  };
 }
 
 function placementsAfter(sheet: Sheet, items: readonly Item[], frame: Matrix): Sheet['placements'] {

@@ -1,6 +1,5 @@
 import { Injectable } from '@angular/core';
-import type { Bounds, Edit, Project } from '@kadrosyn/core';
-import type { SheetSize } from '@kadrosyn/core';
+import type { Bounds, Edit, Project, SheetSize, Style } from '@kadrosyn/core';
 import { Fault } from './fault';
 import type {
   ExportStatus,
@@ -137,6 +136,22 @@ export class Server {
 
   renameOutline(id: string, name: string): Promise<OwnOutline> {
     return this.send('PATCH', `/api/outlines/${id}`, { name });
+  }
+
+  async styles(): Promise<Style[]> {
+    return (await this.get<{ styles: Style[] }>('/api/styles')).styles;
+  }
+
+  addStyle(style: Omit<Style, 'id' | 'revision'>): Promise<Style> {
+    return this.send('POST', '/api/styles', style);
+  }
+
+  changeStyle(id: string, change: Partial<Omit<Style, 'id' | 'revision'>>): Promise<Style> {
+    return this.send('PATCH', `/api/styles/${id}`, change);
+  }
+
+  removeStyle(id: string): Promise<void> {
+    return this.send('DELETE', `/api/styles/${id}`);
   }
 
   removeOutline(id: string): Promise<void> {

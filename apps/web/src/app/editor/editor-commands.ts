@@ -4,6 +4,7 @@ import { Store } from '@ngrx/store';
 import { runOnSelected } from './commands/run-on-selected';
 import { Passed } from './depth/passed';
 import type { KeyCommand } from './editor-keys';
+import { ColourTaking } from './finish/colour-taking';
 import { ItemClipboard } from './item-clipboard';
 import { Notices } from './notices';
 import { EditorSession } from './session';
@@ -26,6 +27,7 @@ export class EditorCommands {
   private readonly notices = inject(Notices);
   private readonly passed = inject(Passed);
   private readonly clipboard = inject(ItemClipboard);
+  private readonly taking = inject(ColourTaking);
 
   /** False when the command has nothing to work on. */
   run(command: KeyCommand): boolean {
@@ -94,6 +96,7 @@ export class EditorCommands {
   /** Ends what goes on; otherwise goes out of a group, and then selects nothing. */
   private cancel(): void {
     if (this.view.clean()) return this.view.endLook();
+    if (this.taking.active()) return this.taking.end(null);
     if (this.pointer.cancel()) return;
     if (this.session.selectsSeveral()) return this.session.selectsSeveral.set(false);
     const [item] = this.session.selectedItems();

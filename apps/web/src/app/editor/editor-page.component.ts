@@ -20,22 +20,22 @@ import { PhotoLevels } from '../photos/photo-levels';
 import type { BegunState } from '../templates/begin-from-template';
 import { Arrivals } from './arrivals';
 import { DepthPanelComponent } from './depth/depth-panel.component';
-import { Passed } from './depth/passed';
 import { EditorCommands } from './editor-commands';
 import { isTyping, keyCommand } from './editor-keys';
+import { EDITOR_PROVIDERS } from './editor-providers';
+import { ColourTakerComponent } from './finish/colour-taker.component';
+import { ColourTaking } from './finish/colour-taking';
+import { ShadowPointComponent } from './finish/shadow-point.component';
 import { EditorHeaderComponent } from './header/editor-header.component';
 import { FocusEditing } from './focus-editing';
 import { ItemClipboard } from './item-clipboard';
 import { Notices } from './notices';
-import { PlacementCopy } from './placement-copy';
-import { PhotoPlacing } from './photo-placing';
 import { SidePanelComponent } from './panel/side-panel.component';
 import { OutlinePenComponent } from './pen/outline-pen.component';
 import { OutlinePen } from './pen/outline-pen';
 import { ProjectFaces } from './project-faces';
 import { SaveTroubleComponent } from './save-trouble.component';
 import { EditorSession } from './session';
-import { CropGuides } from './sheet/crop-guides';
 import { FocusBoxComponent } from './sheet/focus-box.component';
 import { GradientStopsComponent } from './sheet/gradient-stops.component';
 import { GripBarComponent } from './sheet/grip-bar.component';
@@ -45,8 +45,6 @@ import { RulersComponent } from './sheet/rulers.component';
 import { SheetStageComponent } from './sheet/sheet-stage.component';
 import { SheetTrim } from './sheet/sheet-trim';
 import { SheetTrimComponent } from './sheet/sheet-trim.component';
-import { Snapping } from './sheet/snapping';
-import { StagePointer } from './sheet/stage-pointer';
 import { StageView } from './sheet/stage-view';
 import { Viewport } from './sheet/viewport';
 import { EditorActions } from './state/editor.actions';
@@ -73,30 +71,11 @@ import { SupplyDrag } from './supplies/supply-drag';
     FocusBoxComponent,
     RulersComponent,
     GradientStopsComponent,
+    ColourTakerComponent,
+    ShadowPointComponent,
     SaveTroubleComponent,
   ],
-  providers: [
-    EditorSession,
-    Viewport,
-    SupplyDrag,
-    OutlinePen,
-    TextCaret,
-    Notices,
-    Arrivals,
-    PhotoPlacing,
-    CropGuides,
-    LevelLine,
-    SheetTrim,
-    Snapping,
-    StagePointer,
-    StageView,
-    Passed,
-    EditorCommands,
-    ItemClipboard,
-    ProjectFaces,
-    FocusEditing,
-    PlacementCopy,
-  ],
+  providers: [EDITOR_PROVIDERS],
   templateUrl: './editor-page.component.html',
   styleUrl: './editor-page.component.scss',
   host: {
@@ -133,6 +112,7 @@ export class EditorPageComponent {
   readonly level = inject(LevelLine);
   readonly trim = inject(SheetTrim);
   readonly focus = inject(FocusEditing);
+  readonly taking = inject(ColourTaking);
   private readonly stage = viewChild(SheetStageComponent);
 
   /** From the address. */

@@ -1,107 +1,75 @@
-import { ChangeDetectionStrategy, Component, input, output } from '@angular/core';
+import { booleanAttribute, ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
+import { MatTooltipModule } from '@angular/material/tooltip';
+import { COLOUR_SOURCE } from './colour-offers';
+import { hexOfHsl, hslOf, type Hsl } from './hsl';
+import { IconComponent } from './icon.component';
 
-/** A colour by swatch, by hex, or by the system's picker. */
+const PARTS = [
+  { id: 'hue', name: 'Hue', most: 360 },
+  { id: 'saturation', name: 'Saturation', most: 100 },
+  { id: 'lightness', name: 'Lightness', most: 100 },
+] as const;
+const RAINBOW = 'linear-gradient(90deg, #f00, #ff0, #0f0, #0ff, #00f, #f0f, #f00)';
+
+/** A colour by swatch, by hex, by sliders, from photos, or taken from the sheet. */
 @Component({
   selector: 'ka-colour-field',
-  template: `
-    <fieldset>
-      <legend>{{ label() }}</legend>
-      <div class="row">
-        <input
-          type="color"
-          [attr.aria-label]="label() + ', any colour'"
-          [value]="plain()"
-          (input)="previewed.emit($any($event.target).value)"
-          (change)="changed.emit($any($event.target).value)"
-        />
-        <input
-          class="ka-field"
-          spellcheck="false"
-          maxlength="7"
-          [attr.aria-label]="label() + ' as hex'"
-          [value]="value()"
-          (change)="typed($any($event.target))"
-        />
-      </div>
-      <div class="swatches">
-        @for (swatch of swatches(); track swatch) {
-          <button
-            type="button"
-            [style.background]="swatch"
-            [class.chosen]="swatch === value()"
-            [attr.aria-label]="'Swatch ' + swatch"
-            [attr.aria-pressed]="swatch === value()"
-            (click)="changed.emit(swatch)"
-          ></button>
-        }
-      </div>
-    </fieldset>
-  `,
-  styles: `
-    fieldset {
-      margin: 0;
-      padding: 0;
-      border: 0;
-      min-width: 0;
-    }
-    legend {
-      padding: 0;
-      margin-bottom: 5px;
-      font-weight: 600;
-    }
-    .row {
-      display: grid;
-      grid-template-columns: 46px 110px;
-      gap: 8px;
-    }
-    input[type='color'] {
-      width: 46px;
-      height: 32px;
-      padding: 2px;
-      background: var(--paper);
-      border: 1px solid var(--rule);
-      border-radius: var(--radius);
-      cursor: pointer;
-    }
-    .swatches {
-      display: flex;
-      flex-wrap: wrap;
-      gap: 6px;
-      margin-top: 9px;
-    }
-    .swatches button {
-      width: 26px;
-      height: 26px;
-      padding: 0;
-      border: 1px solid color-mix(in srgb, var(--ink) 22%, transparent);
-      border-radius: 50%;
-      cursor: pointer;
-    }
-    .swatches .chosen {
-      box-shadow:
-        0 0 0 2px var(--panel),
-        0 0 0 4px var(--spruce);
-    }
-  `,
+  imports: [IconComponent, MatTooltipModule],
+  templateUrl: './colour-field.component.html',
+  styleUrl: './colour-field.component.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class ColourFieldComponent {
+  readonly source = inject(COLOUR_SOURCE, { optional: true });
+  readonly parts = PARTS;
   readonly label = input.required<string>();
   /** #rrggbb, or empty where several or none are meant. */
   readonly value = input.required<string>();
   readonly swatches = input.required<readonly string[]>();
+  /** Its name is for screen readers only. */
+  readonly bare = input(false, { transform: booleanAttribute });
   readonly changed = output<string>();
-  /** While the picker is open. */
+  /** While a slider is moved. */
   readonly previewed = output<string>();
+  readonly open = signal(false);
+  /** What the sliders were set to: black and white have no hue of their own to come back to. */
+  private readonly slid = signal<Hsl | null>(null);
+
+  readonly hsl = computed<Hsl>(() => {
+    const [slid, value] = [this.slid(), this.plain()];
+    return slid && hexOfHsl(slid) === value ? slid : hslOf(value);
+  });
 
   plain(): string {
     return this.value().slice(0, 7) || '#ffffff';
+  }
+
+  toggle(): void {
+    this.open.update((open) => !open);
+  }
+
+  /** How the colour would run along one of the sliders. */
+  runOf(part: keyof Hsl): string {
+    if (part === 'hue') return RAINBOW;
+    const at = (value: number): string => hexOfHsl({ ...this.hsl(), [part]: value });
+    return `linear-gradient(90deg, ${at(0)}, ${at(50)}, ${at(100)})`;
+  }
+
+  slide(part: keyof Hsl, event: Event, how: 'preview' | 'commit'): void {
+    const hsl = { ...this.hsl(), [part]: (event.target as HTMLInputElement).valueAsNumber };
+    this.slid.set(hsl);
+    (how === 'preview' ? this.previewed : this.changed).emit(hexOfHsl(hsl));
   }
 
   typed(field: HTMLInputElement): void {
     const hex = hexOf(field.value);
     if (hex) this.changed.emit(hex);
     else field.value = this.value();
+  }
+
+  async take(): Promise<void> {
+    const colour = await this.source?.take();
+    if (colour) this.changed.emit(colour);
   }
 }
 

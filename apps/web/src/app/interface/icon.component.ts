@@ -6,10 +6,12 @@ import ellipsis from 'lucide-static/icons/ellipsis.svg';
 import flip from 'lucide-static/icons/flip-horizontal.svg';
 import eyeOff from 'lucide-static/icons/eye-off.svg';
 import lock from 'lucide-static/icons/lock.svg';
+import pipette from 'lucide-static/icons/pipette.svg';
 import redo from 'lucide-static/icons/redo-2.svg';
+import reset from 'lucide-static/icons/rotate-ccw.svg';
 import undo from 'lucide-static/icons/undo-2.svg';
 
-const ICONS = { 'arrow-left': arrowLeft, copy, ellipsis, 'eye-off': eyeOff, flip, lock, redo, undo } as const;
+const ICONS = { 'arrow-left': arrowLeft, copy, ellipsis, 'eye-off': eyeOff, flip, lock, pipette, redo, reset, undo } as const;
 
 export type IconName = keyof typeof ICONS;
 

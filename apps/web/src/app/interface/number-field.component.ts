@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, input, output, signal } from '@angular/core';
 import { readLength } from '@kadrosyn/core';
 
-/** A number that can be typed, or stepped by the arrow keys (Shift: by ten steps). */
+/** A number that can be typed, or stepped by the arrow keys (Shift: by ten steps). With `bare` its name is for screen readers only. */
 @Component({
   selector: 'ka-number-field',
   template: `
@@ -27,6 +27,24 @@ import { readLength } from '@kadrosyn/core';
     label {
       display: grid;
       gap: 3px;
+    }
+    :host([bare]) .name {
+      position: absolute;
+      width: 1px;
+      height: 1px;
+      overflow: hidden;
+      clip-path: inset(50%);
+    }
+    :host([bare]) .box {
+      height: 28px;
+      padding-right: 6px;
+    }
+    :host([bare]) input {
+      padding-left: 6px;
+      text-align: right;
+    }
+    :host([bare]) .unit {
+      padding-left: 3px;
     }
     .name {
       font-size: 13px;

@@ -1,11 +1,17 @@
 import type { Item } from '@kadrosyn/core';
 import type { PanelTab } from '../state/editor.state';
 
-/** The tabs that apply to what is selected, in the order of work. */
+const TOGETHER = [
+  { id: 'together', name: 'Arrange' },
+  { id: 'finish', name: 'Finish' },
+] as const;
+
+/** The tabs that apply to what is selected, in the order of work. @param item - null for several together. */
 export function tabsFor(item: Item | null): readonly { readonly id: PanelTab; readonly name: string }[] {
-  if (!item || item.type === 'group') return [];
+  if (!item || item.type === 'group') return TOGETHER;
   const common = [
     { id: 'fit', name: 'Fit' },
+    { id: 'finish', name: 'Finish' },
     { id: 'size', name: 'Size' },
   ] as const;
   return item.outline.type === 'lettering' ? [{ id: 'lettering', name: 'Letters' }, ...common] : common;

@@ -1,13 +1,15 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
+import { ColoursSectionComponent } from '../finish/colours-section.component';
+import { MoodSectionComponent } from '../finish/mood-section.component';
 import { EditorSession } from '../session';
 import { SheetGroundComponent } from './sheet-ground.component';
 import { SheetLinesComponent } from './sheet-lines.component';
 import { SheetSizeComponent } from './sheet-size.component';
 
-/** Size, ground and lines of the sheet. */
+/** Ground, mood, colours, size and lines of the sheet. */
 @Component({
   selector: 'ka-sheet-tab',
-  imports: [SheetSizeComponent, SheetGroundComponent, SheetLinesComponent],
+  imports: [SheetSizeComponent, SheetGroundComponent, SheetLinesComponent, MoodSectionComponent, ColoursSectionComponent],
   template: `
     @if (session.shownSheet(); as sheet) {
       <div>
@@ -16,6 +18,8 @@ import { SheetSizeComponent } from './sheet-size.component';
       </div>
     }
     <ka-sheet-ground />
+    <ka-mood-section />
+    <ka-colours-section />
     <ka-sheet-size />
     <ka-sheet-lines />
   `,

@@ -1,8 +1,11 @@
+import { NgTemplateOutlet } from '@angular/common';
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { Store } from '@ngrx/store';
 import { changeItem } from '@kadrosyn/core';
 import { RovingFocusDirective } from '../../interface/roving-focus.directive';
 import { sizeWords } from '../../interface/sheet-words';
+import { FinishEditing } from '../finish/finish-editing';
+import { FinishTabComponent } from '../finish/finish-tab.component';
 import { ItemThumbnailComponent } from '../depth/item-thumbnail.component';
 import { EditorSession } from '../session';
 import { EditorActions } from '../state/editor.actions';
@@ -19,6 +22,8 @@ import { SizeTabComponent } from './size-tab.component';
 @Component({
   selector: 'ka-side-panel',
   imports: [
+    NgTemplateOutlet,
+    FinishTabComponent,
     FitTabComponent,
     SizeTabComponent,
     LettersTabComponent,
@@ -33,6 +38,7 @@ import { SizeTabComponent } from './size-tab.component';
 })
 export class SidePanelComponent {
   readonly session = inject(EditorSession);
+  readonly editing = inject(FinishEditing);
   private readonly store = inject(Store);
   private readonly wanted = this.store.selectSignal(selectTab);
   readonly tabs = computed(() => tabsFor(this.session.selected()));

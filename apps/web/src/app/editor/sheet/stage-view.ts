@@ -1,5 +1,5 @@
 import { DOCUMENT, inject, Injectable, signal } from '@angular/core';
-import { invertEdit, type Sheet } from '@kadrosyn/core';
+import { invertEdit, withoutFinish, type Sheet } from '@kadrosyn/core';
 import { Store } from '@ngrx/store';
 import { EditorSession } from '../session';
 import { editorFeature } from '../state/editor.reducer';
@@ -18,6 +18,10 @@ export class StageView {
   private readonly history = inject(Store).selectSignal(editorFeature.selectHistory);
   readonly rulers = signal(readRulers());
   readonly seesThrough = signal(false);
+  /** What is selected is looked at without its finish. */
+  readonly bare = signal(false);
+  /** The sheet is looked at without its mood. */
+  readonly moodless = signal(false);
   /** The sheet alone, nothing around it. */
   readonly clean = signal(false);
   /** The name of the step that is held back for a look. */
@@ -68,8 +72,18 @@ export class StageView {
     this.session.preview(null);
   }
 
-  /** The sheet as it is drawn: what is selected can be looked through. */
+  /** The sheet as it is drawn: what is selected can be looked through, or seen without its finish. */
   drawn(sheet: Sheet): Sheet {
+    if (this.moodless()) {
+      const { mood: _mood, ...rest } = sheet;
+      return rest;
+    }
+    if (this.bare()) {
+      return withoutFinish(
+        sheet,
+        this.session.selectedItems().map(({ id }) => id),
+      );
+    }
     const item = this.session.selectedOpening();
     if (!this.seesThrough() || !item || this.clean()) return sheet;
     const faded = (items: Sheet['items']): Sheet['items'] =>

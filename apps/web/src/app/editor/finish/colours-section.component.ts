@@ -1,0 +1,134 @@
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { changeProject, colourPairs, coloursUsed, colourWords, replaceColour, type UsedColour } from '@kadrosyn/core';
+import { ColourFieldComponent } from '../../interface/colour-field.component';
+import { EditorSession } from '../session';
+import { FoldPartComponent } from './fold-part.component';
+import { OpenFolds } from './open-folds';
+import { PhotoColours } from './photo-colours';
+
+/** So many colours in use are shown; beyond them come those of single details. */
+const MOST_USED = 24;
+/** More swatches are not kept. */
+const MOST_SWATCHES = 60;
+
+/** The colours of the project: its swatches, what is used and can be replaced everywhere, and what its photos propose. */
+@Component({
+  selector: 'ka-colours-section',
+  imports: [FoldPartComponent, ColourFieldComponent],
+  templateUrl: './colours-section.component.html',
+  styleUrl: '../panel/panel-section.scss',
+  styles: `
+    .dots,
+    .pairs {
+      display: flex;
+      flex-wrap: wrap;
+      gap: 6px;
+      margin-top: 4px;
+    }
+    .dots button {
+      width: 26px;
+      height: 26px;
+      padding: 0;
+      border: 1px solid color-mix(in srgb, var(--ink) 22%, transparent);
+      border-radius: 50%;
+      cursor: pointer;
+    }
+    .dots .chosen {
+      box-shadow:
+        0 0 0 2px var(--panel),
+        0 0 0 4px var(--spruce);
+    }
+    .swap {
+      display: grid;
+      gap: 7px;
+      padding: 9px;
+      background: var(--paper);
+      border: 1px solid var(--rule);
+      border-radius: var(--radius);
+    }
+    ul {
+      display: grid;
+      grid-template-columns: 1fr 1fr;
+      gap: 3px 8px;
+      margin: 4px 0 7px;
+      padding: 0;
+      list-style: none;
+      font-size: 13px;
+    }
+    li {
+      display: flex;
+      align-items: center;
+      gap: 6px;
+    }
+    i {
+      flex: none;
+      width: 18px;
+      height: 18px;
+      border: 1px solid color-mix(in srgb, var(--ink) 22%, transparent);
+      border-radius: 3px;
+    }
+    .pairs {
+      margin-bottom: 7px;
+    }
+    .pairs span {
+      padding: 3px 9px;
+      font-weight: 600;
+      border-radius: 3px;
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class ColoursSectionComponent {
+  private readonly session = inject(EditorSession);
+  private readonly photoColours = inject(PhotoColours);
+  readonly folds = inject(OpenFolds);
+  /** The colour that is looked at. */
+  readonly chosen = signal<string | null>(null);
+  readonly swatches = computed(() => this.session.project()?.swatches ?? []);
+  readonly used = computed(() => {
+    const project = this.session.project();
+    return project ? coloursUsed(project).slice(0, MOST_USED) : [];
+  });
+  readonly palettes = computed(() =>
+    this.photoColours.photos().flatMap((photo) => {
+      const palette = this.photoColours.paletteOf(photo);
+      const colours = palette.map(({ colour }) => ({ colour, words: colourWords(colour) }));
+      return palette.length > 0 ? [{ photo, colours, pairs: colourPairs(palette) }] : [];
+    }),
+  );
+
+  wordsOf(colour: string): string {
+    return colourWords(colour);
+  }
+
+  placesOf({ places }: UsedColour): string {
+    return places === 1 ? 'one place' : `${places} places`;
+  }
+
+  choose(colour: string): void {
+    this.chosen.update((chosen) => (chosen === colour ? null : colour));
+  }
+
+  keep(colours: readonly string[]): void {
+    const { project } = this.session.context();
+    const swatches = [...new Set([...project.swatches, ...colours])].slice(0, MOST_SWATCHES);
+    this.session.commit(changeProject(project, { swatches }, 'Keep swatches'));
+  }
+
+  keepPalette(colours: readonly { readonly colour: string }[]): void {
+    this.keep(colours.map(({ colour }) => colour));
+  }
+
+  drop(colour: string): void {
+    const { project } = this.session.context();
+    const swatches = project.swatches.filter((swatch) => swatch !== colour);
+    this.session.commit(changeProject(project, { swatches }, 'Remove swatch'));
+  }
+
+  replace(from: string, to: string, how: 'preview' | 'commit'): void {
+    const edit = replaceColour(this.session.context().project, from, to);
+    if (!edit) return;
+    this.session.applyAs(how, edit);
+    if (how === 'commit') this.chosen.set(to);
+  }
+}

@@ -1,0 +1,57 @@
+import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
+import { HoldDirective } from '../../interface/hold.directive';
+import { StageView } from '../sheet/stage-view';
+import { FinishEditing } from './finish-editing';
+import { MixingPartComponent } from './mixing-part.component';
+import { OutlinePartComponent } from './outline-part.component';
+import { PhotoPartComponent } from './photo-part.component';
+import { RimPartComponent } from './rim-part.component';
+import { ShadePartComponent } from './shade-part.component';
+import { ShadowPartComponent } from './shadow-part.component';
+import { StylePartComponent } from './style-part.component';
+
+/** The finish of what is selected, of several items at once too. */
+@Component({
+  selector: 'ka-finish-tab',
+  imports: [
+    OutlinePartComponent,
+    RimPartComponent,
+    ShadowPartComponent,
+    ShadePartComponent,
+    MixingPartComponent,
+    PhotoPartComponent,
+    StylePartComponent,
+    HoldDirective,
+  ],
+  template: `
+    @if (editing.hasOpenings()) {
+      <ka-outline-part />
+      @if (!editing.isText()) {
+        <ka-rim-part />
+      }
+    }
+    <ka-shadow-part />
+    @if (editing.hasOpenings()) {
+      <ka-shade-part />
+    }
+    <ka-mixing-part />
+    @if (editing.photo()) {
+      <ka-photo-part />
+    }
+    <button class="ka-button" [class.next]="view.bare()" [attr.aria-pressed]="view.bare()" kaHold (held)="view.bare.set($event)">
+      Hold to see it without
+    </button>
+    <ka-style-part />
+  `,
+  styleUrl: '../panel/panel-section.scss',
+  styles: `
+    :host {
+      gap: 9px;
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class FinishTabComponent {
+  readonly editing = inject(FinishEditing);
+  readonly view = inject(StageView);
+}

@@ -1,0 +1,18 @@
+import { InjectionToken, type Signal } from '@angular/core';
+
+/** Colours that are proposed together. */
+export interface ColourOffer {
+  /** "From heron-shore". */
+  readonly name: string;
+  readonly colours: readonly { readonly colour: string; readonly words: string }[];
+}
+
+/** Where colours can be taken from. */
+export interface ColourSource {
+  readonly offers: Signal<readonly ColourOffer[]>;
+  /** Lets the person point at a colour; null when they do not. */
+  readonly take: () => Promise<string | null>;
+}
+
+/** What the screen has besides swatches: provided where there is a sheet to take colours from. */
+export const COLOUR_SOURCE = new InjectionToken<ColourSource>('colour source');

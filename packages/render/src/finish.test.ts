@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { Blend, Finish, Item, Opening, Pixels } from '@kadrosyn/core';
+import type { Blend, Finish, Item, Opening, PhotoFill, Pixels } from '@kadrosyn/core';
 import { RECTANGLE, shape, subject, withPicture, word } from '../fixtures/kit.js';
 import { apart, colourAt, sampleResources, shaper, squareSheet } from '../testing/pictures.js';
 import { renderSheet } from './node/index.js';
@@ -180,14 +180,14 @@ describe('any size of output', () => {
       'halftone',
       {
         ...picture({}),
-        fill: { ...(picture({}).fill as object), effects: [{ kind: 'halftone', strength: 1 }] } as Opening['fill'],
+        fill: { ...(picture({}).fill as PhotoFill), effects: [{ kind: 'halftone', strength: 1 }] },
       } as Item,
     ],
     [
       'flattened areas',
       {
         ...picture({}),
-        fill: { ...(picture({}).fill as object), effects: [{ kind: 'flattened', strength: 0.6 }] } as Opening['fill'],
+        fill: { ...(picture({}).fill as PhotoFill), effects: [{ kind: 'flattened', strength: 0.6 }] },
       } as Item,
     ],
     ['a subject', subject('s', 'heron-shore', { at: [295, 400], on: [100, 100], scale: 0.23 })],

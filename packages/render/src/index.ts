@@ -3,6 +3,8 @@ export * from './browser-environment.js';
 export * from './photo-source.js';
 export * from './resources.js';
 export * from './kernels.js';
+export * from './measure-word.js';
+export * from './predict-remedies.js';
 export * from './level-chain.js';
 export * from './budget-cache.js';
 export * from './decoded-photo-source.js';

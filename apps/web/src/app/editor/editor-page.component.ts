@@ -34,6 +34,7 @@ import { SidePanelComponent } from './panel/side-panel.component';
 import { OutlinePenComponent } from './pen/outline-pen.component';
 import { OutlinePen } from './pen/outline-pen';
 import { ProjectFaces } from './project-faces';
+import { ReadingMarksComponent } from './readable/reading-marks.component';
 import { SaveTroubleComponent } from './save-trouble.component';
 import { EditorSession } from './session';
 import { FocusBoxComponent } from './sheet/focus-box.component';
@@ -73,6 +74,7 @@ import { SupplyDrag } from './supplies/supply-drag';
     GradientStopsComponent,
     ColourTakerComponent,
     ShadowPointComponent,
+    ReadingMarksComponent,
     SaveTroubleComponent,
   ],
   providers: [EDITOR_PROVIDERS],

@@ -15,6 +15,7 @@ import { OutlinePen } from './pen/outline-pen';
 import { PhotoPlacing } from './photo-placing';
 import { PlacementCopy } from './placement-copy';
 import { ProjectFaces } from './project-faces';
+import { WordReading } from './readable/word-reading';
 import { EditorSession } from './session';
 import { CropGuides } from './sheet/crop-guides';
 import { LevelLine } from './sheet/level-line';
@@ -53,5 +54,6 @@ export const EDITOR_PROVIDERS: Provider[] = [
   ColourTaking,
   PhotoColours,
   SheetPixels,
+  WordReading,
   { provide: COLOUR_SOURCE, useExisting: PhotoColours },
 ];

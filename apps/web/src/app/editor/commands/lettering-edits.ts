@@ -1,23 +1,14 @@
 import {
   changeOpening,
-  changeLettering,
+  letteringProperties,
   letteringText,
   removeItem,
-  setBoxByGrip,
   type Edit,
   type GripContext,
-  type ItemProperties,
   type LetteringOutline,
   type LetteringRun,
   type Opening,
 } from '@kadrosyn/core';
-
-/** Properties that set another lettering outline; a photo in the letters stays on the sheet and covers the new ones. */
-export function letteringProperties(context: GripContext, opening: Opening, outline: LetteringOutline): ItemProperties {
-  const set = changeLettering(opening, outline, context.shaper);
-  const shaped = { ...opening, outline: set.outline! };
-  return { ...set, ...setBoxByGrip(shaped, 'opening', set.box!, context) };
-}
 
 export function letteringEdit(context: GripContext, opening: Opening, outline: LetteringOutline, name: string): Edit {
   return changeOpening(context.sheet, opening, letteringProperties(context, opening, outline), name);

@@ -1,5 +1,7 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { HoldDirective } from '../../interface/hold.directive';
+import { ReadablePartComponent } from '../readable/readable-part.component';
+import { WordReading } from '../readable/word-reading';
 import { StageView } from '../sheet/stage-view';
 import { FinishEditing } from './finish-editing';
 import { MixingPartComponent } from './mixing-part.component';
@@ -21,9 +23,13 @@ import { StylePartComponent } from './style-part.component';
     MixingPartComponent,
     PhotoPartComponent,
     StylePartComponent,
+    ReadablePartComponent,
     HoldDirective,
   ],
   template: `
+    @if (reading.word() && editing.items().length === 1) {
+      <ka-readable-part />
+    }
     @if (editing.hasOpenings()) {
       <ka-outline-part />
       @if (!editing.isText()) {
@@ -54,4 +60,5 @@ import { StylePartComponent } from './style-part.component';
 export class FinishTabComponent {
   readonly editing = inject(FinishEditing);
   readonly view = inject(StageView);
+  readonly reading = inject(WordReading);
 }

@@ -54,6 +54,9 @@ const KEY_STEP = 0.01;
   styles: `
     :host {
       gap: 5px;
+      /* The chart takes its two colours from here, since a canvas knows no variables. */
+      color: var(--ink);
+      border-color: color-mix(in srgb, var(--ink) 24%, transparent);
     }
     .square {
       position: relative;
@@ -122,11 +125,11 @@ export class ToneCurveComponent {
     const line = Array.from({ length: STEPS + 1 }, (_, i) => ({ x: i / STEPS, y: at(i / STEPS) }));
     return {
       datasets: [
-        { data: line, borderColor: style.getPropertyValue('--ink'), borderWidth: 2, order: 0 },
+        { data: line, borderColor: style.color, borderWidth: 2, order: 0 },
         {
           data: histogram ? heights(histogram) : [],
           borderWidth: 0,
-          backgroundColor: style.getPropertyValue('--rule'),
+          backgroundColor: style.borderTopColor,
           fill: 'origin',
           order: 1,
         },

@@ -16,11 +16,12 @@ import {
   type LetteringOutline,
   type LetteringRun,
   type Opening,
+  letteringProperties,
 } from '@kadrosyn/core';
 import { NumberFieldComponent } from '../../interface/number-field.component';
 import { OwnFaces } from '../../lettering/own-faces';
 import { ShaperLoader } from '../../lettering/shaper-loader';
-import { letteringEdit, letteringProperties, textEdit, withRuns } from '../commands/lettering-edits';
+import { letteringEdit, textEdit, withRuns } from '../commands/lettering-edits';
 import { Notices } from '../notices';
 import { EditorSession } from '../session';
 import { LengthFieldComponent } from './length-field.component';

@@ -12,9 +12,9 @@ import {
   withAxis,
   type LetteringOutline,
   type Opening,
+  letteringProperties,
 } from '@kadrosyn/core';
 import { OwnFaces } from '../../lettering/own-faces';
-import { letteringProperties } from '../commands/lettering-edits';
 import { EditorSession } from '../session';
 
 /** How much of the photo and of its focus shows, and how to show more. */

@@ -1,0 +1,181 @@
+import { computed, effect, inject, Injectable, signal, untracked } from '@angular/core';
+import {
+  findOpening,
+  invertEdit,
+  LOOKINGS,
+  openingsOf,
+  remediesFor,
+  seenScale,
+  usualLooking,
+  weakStretches,
+  type Edit,
+  type Looking,
+  type Opening,
+  type Point,
+  type RemedyContext,
+} from '@kadrosyn/core';
+import {
+  BROWSER_ENVIRONMENT,
+  measureWord,
+  predictRemedies,
+  worthwhile,
+  type MeasuredWord,
+  type PredictedRemedy,
+  type RenderResources,
+} from '@kadrosyn/render';
+import { OwnFaces } from '../../lettering/own-faces';
+import { PhotoLevels } from '../../photos/photo-levels';
+import { PhotoColours } from '../finish/photo-colours';
+import { EditorSession } from '../session';
+
+/** A word is measured when nothing has changed for so many ms. */
+const REST = 250;
+
+/** How well the selected word can be read, what would help, and what was done. */
+@Injectable()
+export class WordReading {
+  private readonly session = inject(EditorSession);
+  private readonly levels = inject(PhotoLevels);
+  private readonly colours = inject(PhotoColours);
+  private readonly axesOf = inject(OwnFaces).axesOf;
+  readonly lookings = LOOKINGS;
+  private readonly chosenLooking = signal<Looking['id'] | null>(null);
+  private readonly found = signal<{ readonly wordId: string; readonly measured: MeasuredWord } | null>(null);
+  private readonly predicted = signal<readonly PredictedRemedy[]>([]);
+  /** Remedies are being tried out. */
+  readonly isPredicting = signal(false);
+  /** Whether somebody looks at the remedies: they are tried out only then. */
+  readonly isAsked = signal(false);
+  readonly showsWeak = signal(false);
+  private readonly taken = signal<{ readonly wordId: string; readonly edits: readonly Edit[] } | null>(null);
+  private timer: ReturnType<typeof setTimeout> | undefined;
+  /** Raised with every measure: what was begun for an older one is left. */
+  private run = 0;
+
+  /** The selected lettering without the edit that is going on. */
+  readonly word = computed<Opening | null>(() => {
+    const opening = this.session.settledOpening();
+    return opening?.outline.type === 'lettering' && !opening.hidden ? opening : null;
+  });
+
+  readonly looking = computed<Looking['id']>(() => {
+    const [sheet, project] = [this.session.sheet(), this.session.project()];
+    return this.chosenLooking() ?? (sheet && project ? usualLooking(sheet, project.unit) : 'screen');
+  });
+
+  /** Null while the word has not been measured. */
+  readonly measured = computed(() => {
+    const found = this.found();
+    return found && found.wordId === this.word()?.id ? found.measured : null;
+  });
+
+  /** What helps, the best first. */
+  readonly remedies = computed(() => {
+    const measured = this.measured();
+    return measured ? worthwhile(this.predicted(), measured.seen) : [];
+  });
+
+  /** How many remedies were taken for the word and can be taken back together. */
+  readonly takenCount = computed(() => {
+    const taken = this.taken();
+    return taken && taken.wordId === this.word()?.id ? taken.edits.length : 0;
+  });
+
+  /** Stretches of edges that can not be seen, px of the sheet. */
+  readonly weak = computed<readonly (readonly Point[])[]>(() => {
+    const measured = this.measured();
+    if (!measured || !this.showsWeak()) return [];
+    const { area, scale } = measured.edges;
+    return weakStretches(measured.samples).map((line) =>
+      line.map(({ x, y }) => ({ x: (x + area.x) / scale, y: (y + area.y) / scale })),
+    );
+  });
+
+  constructor() {
+    effect(() => {
+      const [word, shaper] = [this.word(), this.session.shaper()];
+      this.session.sheet();
+      this.levels.version();
+      this.looking();
+      this.isAsked();
+      clearTimeout(this.timer);
+      this.run++;
+      this.isPredicting.set(false);
+      if (word && shaper) this.timer = setTimeout(() => this.measure(), REST);
+    });
+  }
+
+  lookAs(looking: Looking['id']): void {
+    this.chosenLooking.set(looking);
+  }
+
+  private resources(): RenderResources {
+    const { photos, shaper } = this.session.context();
+    return { environment: BROWSER_ENVIRONMENT, photos, source: this.levels, shaper };
+  }
+
+  private measure(): void {
+    const [word, sheet] = [this.word(), this.session.sheet()];
+    if (!word || !sheet) return;
+    const seen = seenScale(sheet, this.looking());
+    const measured = measureWord(sheet, word, seen, this.resources());
+    performance.mark('kadrosyn:word-measured');
+    this.found.set(measured && { wordId: word.id, measured });
+    if (!measured || !this.isAsked()) return this.predicted.set([]);
+    void this.predict(word, measured, seen, this.run);
+  }
+
+  /** Tries remedies out one after the other, with room for everything else in between. */
+  private async predict(word: Opening, measured: MeasuredWord, seen: number, run: number): Promise<void> {
+    const context = this.session.context();
+    const { sheet, project } = context;
+    const asked: RemedyContext = {
+      ...context,
+      word,
+      measured,
+      palette: untracked(() =>
+        this.colours.photos().flatMap((photo) => this.colours.paletteOf(photo).map(({ colour }) => colour)),
+      ),
+      axesOf: this.axesOf,
+      seenPx: 1 / seen,
+    };
+    this.isPredicting.set(true);
+    const done: PredictedRemedy[] = [];
+    for (const remedy of predictRemedies(project, sheet, word.id, remediesFor(asked), seen, this.resources())) {
+      await new Promise((resolve) => setTimeout(resolve));
+      if (run !== this.run) return;
+      done.push(remedy);
+    }
+    this.predicted.set(done);
+    this.isPredicting.set(false);
+  }
+
+  preview(remedy: PredictedRemedy | null): void {
+    this.session.preview(remedy?.edit ?? null);
+  }
+
+  take(remedy: PredictedRemedy): void {
+    const wordId = this.word()?.id;
+    if (!wordId) return;
+    this.session.commit(remedy.edit);
+    const before = this.taken();
+    this.taken.set({ wordId, edits: before?.wordId === wordId ? [...before.edits, remedy.edit] : [remedy.edit] });
+  }
+
+  /** Takes back all that was taken for the word, in one step. What was changed by hand since stays where it is another property. */
+  takeBack(): void {
+    const taken = this.taken();
+    const word = this.word();
+    this.taken.set(null);
+    if (!taken || !word) return;
+    const { sheet } = this.session.context();
+    const ids = new Set([...openingsOf(sheet.items)].map(({ id }) => id));
+    const operations = taken.edits
+      .toReversed()
+      .flatMap((edit) => invertEdit(edit).operations)
+      // A ground that was removed by hand is gone already.
+      .filter((operation) => operation.type !== 'remove-item' || ids.has(operation.item.id));
+    if (operations.length > 0 && findOpening(sheet, word.id))
+      this.session.commit({ name: `Take back the remedies for ${word.name}`, operations });
+  }
+}

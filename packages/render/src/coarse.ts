@@ -1,12 +1,18 @@
-import { alphaOf, type Plane } from '@kadrosyn/core';
-import type { Layer } from './drawing.js';
+import { alphaOf, type Bounds, type Plane } from '@kadrosyn/core';
+import type { Layer, Target } from './drawing.js';
 import type { RenderEnvironment, Surface } from './environment.js';
 
 // What frames of a drag compute from fewer pixels, which the canvas makes large again.
 
-/** How many px of the layer make one that is computed, so that there are at most `most` of them. A whole number. */
-export function coarseness(bounds: { readonly width: number; readonly height: number }, most: number): number {
-  return Math.max(1, Math.ceil(Math.sqrt((bounds.width * bounds.height) / most)));
+/** A blur of this standard deviation, px, hides that it was computed from fewer pixels. */
+const HIDING = 2.5;
+
+/**
+ * How many px of the layer make one that is computed, so that there are at most `most` of them; at least 1.
+ * @param sigma - standard deviation of a blur that follows, px of the layer: what is blurred anyway can be coarser.
+ */
+export function coarseness(bounds: { readonly width: number; readonly height: number }, most: number, sigma = 0): number {
+  return Math.max(1, Math.sqrt((bounds.width * bounds.height) / most), sigma / HIDING);
 }
 
 /** What a layer covers, in so many times fewer px. @param into - bounds whose corner and size the plane has, view px. */
@@ -20,11 +26,11 @@ export function coarseAlpha(layer: Layer, into: Layer['bounds'], coarse: number,
   return alphaOf({ width, height, data: context.getImageData(0, 0, width, height).data });
 }
 
-/** Draws what was computed from fewer px over all of a layer. */
-export function drawCoarse(layer: Layer, picture: Surface, coarse: number): void {
-  const { context } = layer;
+/** Draws what was computed from fewer px onto its place. @param bounds - its place, view px. */
+export function drawCoarse(target: Target, bounds: Bounds, picture: Surface, coarse: number): void {
+  const { context } = target;
   context.save();
-  context.setTransform(coarse, 0, 0, coarse, 0, 0);
+  context.setTransform(coarse, 0, 0, coarse, bounds.x - target.x, bounds.y - target.y);
   context.imageSmoothingEnabled = true;
   context.drawImage(picture.image, 0, 0);
   context.restore();

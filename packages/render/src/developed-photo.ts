@@ -1,26 +1,22 @@
-import { developed, isDeveloped, type Opening, type PhotoFill, type Pixels } from '@kadrosyn/core';
+import { developed, isDeveloped, meanScale, type Bounds, type Opening, type PhotoFill, type Pixels } from '@kadrosyn/core';
 import { coarseness, drawCoarse } from './coarse.js';
-import type { Drawing, Layer } from './drawing.js';
+import type { Drawing, Layer, Target } from './drawing.js';
 import { kernelResult } from './kernels.js';
 import { putPixels } from './level-chain.js';
 import { effectFrame, plainPixels } from './photo-pixels.js';
 
 /** So many px are computed in a frame of a drag: by tone alone, and with what looks at the pixels around. */
-const [TONE_PIXELS, BLUR_PIXELS] = [200_000, 40_000];
+const [TONE_PIXELS, BLUR_PIXELS] = [64_000, 25_000];
 
 /**
- * Draws the photo of a fill over all of a layer, with tone, blur and effects: exactly where there is time or it is at hand, else from fewer
- * pixels. False while the photo has not arrived.
+ * Draws the photo of a fill over all of a layer, with tone, blur and effects: exactly where that is at hand, else from fewer pixels. False while
+ * the photo has not arrived.
  */
 export function drawDeveloped(layer: Layer, opening: Opening, fill: PhotoFill, drawing: Drawing): boolean {
-  const { bounds } = layer;
-  const isCoarse = layer.draft && !drawing.silhouette && isDeveloped(fill);
-  const most = fill.blur || fill.effects?.some(({ kind }) => kind !== 'edges') ? BLUR_PIXELS : TONE_PIXELS;
-  if (isCoarse) return drawFewer(layer, opening, fill, coarseness(bounds, most), drawing);
-  const pixels = plainPixels(opening, fill, bounds, drawing, 1);
+  const pixels = plainPixels(opening, fill, layer.bounds, drawing, 1);
   if (!pixels) return false;
   const made = isDeveloped(fill) ? exactly(pixels, layer, opening, fill, drawing) : pixels;
-  if (!made) return drawFewer(layer, opening, fill, coarseness(bounds, most), drawing);
+  if (!made) return drawFewer(layer, layer.bounds, opening, fill, drawing);
   putPixels(layer.context, made);
   return true;
 }
@@ -41,21 +37,21 @@ function exactly(pixels: Pixels, { bounds }: Layer, opening: Opening, fill: Phot
   }));
 }
 
-function drawFewer(layer: Layer, opening: Opening, fill: PhotoFill, coarse: number, drawing: Drawing): boolean {
-  const plain = keptPlain(layer, opening, fill, coarse, drawing);
+/** The same from fewer pixels, within the canvas's clip. @param bounds - the place of the photo, view px. */
+export function drawFewer(target: Target, bounds: Bounds, opening: Opening, fill: PhotoFill, drawing: Drawing): boolean {
+  const most = fill.blur || fill.effects?.some(({ kind }) => kind !== 'edges') ? BLUR_PIXELS : TONE_PIXELS;
+  const coarse = coarseness(bounds, most, ((fill.blur ?? 0) / 2) * meanScale(drawing.view));
+  const plain = keptPlain(bounds, opening, fill, coarse, drawing);
   if (!plain) return false;
-  const pixels = developed(plain, fill, effectFrame(opening, layer.bounds, drawing, coarse));
-  if (coarse === 1) putPixels(layer.context, pixels);
-  else {
-    const surface = drawing.resources.environment.createSurface(pixels.width, pixels.height);
-    putPixels(surface.context, pixels);
-    drawCoarse(layer, surface, coarse);
-  }
+  const pixels = developed(plain, fill, effectFrame(opening, bounds, drawing, coarse));
+  const surface = drawing.resources.environment.createSurface(pixels.width, pixels.height);
+  putPixels(surface.context, pixels);
+  drawCoarse(target, bounds, surface, coarse);
   return true;
 }
 
 /** The pixels before they are developed, which stay the same while a tone is tried. */
-function keptPlain({ bounds }: Layer, opening: Opening, fill: PhotoFill, coarse: number, drawing: Drawing): Pixels | null {
+function keptPlain(bounds: Bounds, opening: Opening, fill: PhotoFill, coarse: number, drawing: Drawing): Pixels | null {
   const { layers, version } = drawing.resources;
   const make = (): Pixels | null => plainPixels(opening, fill, bounds, drawing, coarse);
   if (!layers) return make();

@@ -18,7 +18,7 @@ import { kernelResult } from './kernels.js';
 import { putPixels } from './level-chain.js';
 
 /** So many px are computed in a frame of a drag: by tone alone, and with what looks at the pixels around. */
-const [TONE_PIXELS, EFFECT_PIXELS] = [160_000, 50_000];
+const [TONE_PIXELS, EFFECT_PIXELS] = [40_000, 30_000];
 
 /** Whether a sheet has a mood that changes anything. */
 export function hasMood({ mood }: Sheet): boolean {
@@ -63,18 +63,31 @@ export function copyInMood(
     return true;
   }
   const most = mood.effects?.some(({ kind }) => kind !== 'edges') ? EFFECT_PIXELS : TONE_PIXELS;
-  copyFewer(context, plain, area, coarseness(area, most), drawing);
+  copyFewer(context, plain, area, coarseness(area, most), drawing, stamp);
   return false;
 }
 
-function copyFewer(context: Context2D, plain: Surface, area: Bounds, coarse: number, drawing: Drawing): void {
-  const { environment } = drawing.resources;
-  const [width, height] = [Math.ceil(area.width / coarse), Math.ceil(area.height / coarse)];
-  const small = environment.createSurface(width, height);
-  small.context.setTransform(1 / coarse, 0, 0, 1 / coarse, -area.x / coarse, -area.y / coarse);
-  small.context.imageSmoothingEnabled = coarse > 1;
-  small.context.drawImage(plain.image, 0, 0);
-  const pixels = pixelsOf(small.context, { x: 0, y: 0, width, height });
+function copyFewer(
+  context: Context2D,
+  plain: Surface,
+  area: Bounds,
+  coarse: number,
+  drawing: Drawing,
+  stamp: readonly unknown[] | null,
+): void {
+  const { layers, environment } = drawing.resources;
+  const make = (): Pixels => fewerPixels(plain, area, coarse, drawing);
+  // While the mood alone is changed, what lies below it is read once.
+  const pixels =
+    stamp && layers
+      ? layers.keep(
+          'below mood',
+          [...stamp, area.x, area.y, area.width, area.height, coarse],
+          make,
+          ({ data }) => data.byteLength,
+        )
+      : make();
+  const small = environment.createSurface(pixels.width, pixels.height);
   putPixels(small.context, developed(pixels, drawing.sheet.mood!, frameOf(area, drawing, coarse)));
   context.save();
   context.setTransform(1, 0, 0, 1, 0, 0);
@@ -83,8 +96,17 @@ function copyFewer(context: Context2D, plain: Surface, area: Bounds, coarse: num
   context.clip();
   context.globalCompositeOperation = 'copy';
   context.imageSmoothingEnabled = coarse > 1;
-  context.drawImage(small.image, area.x, area.y, width * coarse, height * coarse);
+  context.drawImage(small.image, area.x, area.y, pixels.width * coarse, pixels.height * coarse);
   context.restore();
+}
+
+function fewerPixels(plain: Surface, area: Bounds, coarse: number, { resources }: Drawing): Pixels {
+  const [width, height] = [Math.ceil(area.width / coarse), Math.ceil(area.height / coarse)];
+  const { context } = resources.environment.createSurface(width, height);
+  context.setTransform(1 / coarse, 0, 0, 1 / coarse, -area.x / coarse, -area.y / coarse);
+  context.imageSmoothingEnabled = coarse > 1;
+  context.drawImage(plain.image, 0, 0);
+  return pixelsOf(context, { x: 0, y: 0, width, height });
 }
 
 function frameOf(area: Bounds, { view, sheet }: Drawing, coarse: number): EffectFrame {

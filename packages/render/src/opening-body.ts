@@ -17,13 +17,14 @@ import {
   type Opening,
   type Path,
   type PhotoFill,
+  type Shadow,
 } from '@kadrosyn/core';
 import { drawCoarse } from './coarse.js';
-import { drawDeveloped } from './developed-photo.js';
+import { drawDeveloped, drawFewer } from './developed-photo.js';
 import { clipTo, drawLevel } from './draft.js';
 import { drawDrawing } from './draw-drawing.js';
 import { drawOutline } from './draw-outline.js';
-import { lay, newLayer, type Drawing, type Layer } from './drawing.js';
+import { lay, newLayer, type Drawing, type Layer, type Target } from './drawing.js';
 import { keepInside, takeOut } from './fill-path.js';
 import { boxOnTarget, coverPath, fillPath, ink } from './ink.js';
 import { appearance } from './layer-cache.js';
@@ -57,12 +58,37 @@ export function bodyLayer(opening: Opening, letterId: string | undefined, drawin
   if (!bounds) return null;
   const { shadow } = opening.finish;
   if (!shadow || drawing.silhouette) return unshadowedLayer(opening, letterId, bounds, drawing);
-  const caster = keptCaster(opening, letterId, bounds, drawing);
   const under = newLayer(bounds, drawing.resources);
-  const name = letterId === undefined ? opening.id : `${opening.id} ${letterId}`;
-  drawShadowOf(under, { layer: caster, name, stamp: appearance(opening) }, shadow, drawing);
-  lay(under, caster);
+  layShadowed(under, bounds, opening, letterId, shadow, drawing);
   return under;
+}
+
+/** Lays the shadow and what casts it onto a target. */
+export function layShadowed(
+  target: Target,
+  bounds: Bounds,
+  opening: Opening,
+  letterId: string | undefined,
+  shadow: Shadow,
+  drawing: Drawing,
+): void {
+  const caster = keptCaster(opening, letterId, bounds, drawing);
+  const name = letterId === undefined ? opening.id : `${opening.id} ${letterId}`;
+  drawShadowOf(target, bounds, { layer: caster, name, stamp: appearance(opening) }, shadow, drawing);
+  lay(target, caster);
+}
+
+/** Draws an opening of which nothing but its photo is shown, developed, straight onto a target: for frames of a drag. */
+export function drawDevelopedOn(target: Target, bounds: Bounds, opening: Opening, fill: PhotoFill, drawing: Drawing): void {
+  const { context } = target;
+  context.save();
+  clipTo(context, boxOnTarget(opening, target, drawing), partPath(opening, undefined, drawing.resources.shaper).path);
+  if (!drawFewer(target, bounds, opening, fill, drawing)) {
+    context.fillStyle = WAITING;
+    context.setTransform(1, 0, 0, 1, 0, 0);
+    context.fillRect(bounds.x - target.x, bounds.y - target.y, bounds.width, bounds.height);
+  }
+  context.restore();
 }
 
 /** In a frame of a drag, the layer that casts the shadow stays the same while the shadow alone is changed. */
@@ -141,7 +167,8 @@ function drawWaiting({ context, bounds }: Layer): void {
 /** Draws a photo that is only placed, by the canvas itself; false where there is more to do. */
 function drawPhotoQuickly(layer: Layer, opening: Opening, fill: PhotoFill, path: Path, drawing: Drawing): boolean {
   const toSheet = photoToSheet(opening, fill, drawing);
-  if (!toSheet || isDeveloped(fill)) return false;
+  if (!toSheet) return false;
+  if (isDeveloped(fill)) return fill.show !== 'subject' && drawDevelopedQuickly(layer, opening, fill, path, drawing);
   if (isWarped(opening.outline)) return fill.show !== 'subject' && drawWarpedQuickly(layer, opening, fill, path, drawing);
   const scale = meanScale(multiply(drawing.view, toSheet));
   const level =
@@ -152,6 +179,15 @@ function drawPhotoQuickly(layer: Layer, opening: Opening, fill: PhotoFill, path:
   drawLevel(layer, level, toSheet, drawing);
   layer.context.restore();
   return true;
+}
+
+/** Draws a photo with its tone and effects from fewer pixels, straight into the opening. */
+function drawDevelopedQuickly(layer: Layer, opening: Opening, fill: PhotoFill, path: Path, drawing: Drawing): boolean {
+  layer.context.save();
+  clipTo(layer.context, boxOnTarget(opening, layer, drawing), path);
+  const isDrawn = drawFewer(layer, layer.bounds, opening, fill, drawing);
+  layer.context.restore();
+  return isDrawn;
 }
 
 /** So many px of the layer to one that the warp computes, in a frame of a drag. */
@@ -165,7 +201,7 @@ function drawWarpedQuickly(layer: Layer, opening: Opening, fill: PhotoFill, path
   putPixels(surface.context, pixels);
   layer.context.save();
   clipTo(layer.context, boxOnTarget(opening, layer, drawing), path);
-  drawCoarse(layer, surface, COARSE);
+  drawCoarse(layer, layer.bounds, surface, COARSE);
   layer.context.restore();
   return true;
 }
@@ -183,12 +219,34 @@ function cutByPhoto(part: Layer, opening: Opening, fill: PhotoFill, drawing: Dra
 function shadeInside(layer: Layer, opening: Opening, letterId: string | undefined, path: Path | null, drawing: Drawing): void {
   const { innerShade } = opening.finish;
   if (!innerShade || !path) return;
-  const inside = newLayer(layer.bounds, drawing.resources);
-  coverPath(inside, opening, path, drawing);
   const { outline, box, finish, id } = opening;
   const { x, y, width, height } = layer.bounds;
   const stamp = [outline, box, finish.rim, x, y, width, height];
-  drawInnerShade(layer, { layer: inside, name: `${id} ${letterId ?? ''}`, stamp }, innerShade, drawing);
+  const name = `${id} ${letterId ?? ''}`;
+  const inside = keptInside(layer, opening, path, `${name} cover`, stamp, drawing);
+  drawInnerShade(layer, { layer: inside, name, stamp }, innerShade, drawing, () => {
+    clipTo(layer.context, boxOnTarget(opening, layer, drawing), path);
+  });
+}
+
+/** What the shade lies in; in a frame of a drag it stays the same while the shade alone is changed. */
+function keptInside(
+  { bounds }: Layer,
+  opening: Opening,
+  path: Path,
+  name: string,
+  stamp: readonly unknown[],
+  drawing: Drawing,
+): Layer {
+  const { layers, draft } = drawing.resources;
+  const make = (): Layer => {
+    const inside = newLayer(bounds, drawing.resources);
+    coverPath(inside, opening, path, drawing);
+    return inside;
+  };
+  if (!layers || !draft) return make();
+  const { view } = drawing;
+  return layers.keep(name, [...stamp, path, view.a, view.e, view.f], make, () => bounds.width * bounds.height * 4);
 }
 
 function drawRim(layer: Layer, opening: Opening, path: Path, inner: Path, colour: string, drawing: Drawing): void {

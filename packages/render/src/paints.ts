@@ -1,9 +1,22 @@
-import { letterIdsOf, meanScale, type Bounds, type Group, type Item, type Opening, type Plane } from '@kadrosyn/core';
+import {
+  covers,
+  isDeveloped,
+  isWarped,
+  letterIdsOf,
+  meanScale,
+  openingHull,
+  resolvePlacement,
+  type Bounds,
+  type Group,
+  type Item,
+  type Opening,
+  type Plane,
+} from '@kadrosyn/core';
 import { drawPlainly, isPlain } from './draw-opening.js';
 import { lay, newLayer, type Drawing, type Layer, type Target } from './drawing.js';
 import { coverPath } from './ink.js';
 import { once } from './once.js';
-import { bodyBounds, bodyLayer } from './opening-body.js';
+import { bodyBounds, bodyLayer, drawDevelopedOn, layShadowed } from './opening-body.js';
 import { overhangBounds, subjectBounds, subjectLayer, subjectPlan, uniteBounds, type SubjectPlan } from './subject.js';
 import { partPath } from './outline-paths.js';
 import { shadowReach } from './reach.js';
@@ -69,6 +82,8 @@ function openingPaint(opening: Opening, drawing: Drawing): Paint[] {
   const body = bodyBounds(opening, undefined, drawing);
   if (!plan?.hasTongue) {
     if (isDirect(opening, drawing)) return paint(opening, 'whole', body, (target) => drawPlainly(target, opening, drawing));
+    const quick = body && drawing.resources.draft && !drawing.silhouette ? quickDraw(opening, body, drawing) : null;
+    if (quick) return paint(opening, 'whole', body, quick);
     return layerPaint(opening, 'whole', body, () => bodyLayer(opening, undefined, drawing), drawing);
   }
   const bounds = uniteBounds(body, overhangBounds(opening, plan, drawing));
@@ -95,6 +110,27 @@ function isDirect(opening: Opening, { resources, silhouette }: Drawing): boolean
   const isSolid = fill.type === 'photo' || (fill.type === 'colour' && fill.colour.length === 7);
   const isMixed = (finish.opacity ?? 1) < 1 || (finish.blend ?? 'normal') !== 'normal';
   return resources.draft === true || silhouette === true || (isUpright && !box.shear && isSolid && !isMixed);
+}
+
+/**
+ * How a frame of a drag draws an opening straight onto its target, where it need not be put together first: a photo that is only developed, or
+ * anything with a shadow. Null where it is mixed with what lies below, or has more to it.
+ */
+function quickDraw(opening: Opening, body: Bounds, drawing: Drawing): ((target: Target) => void) | null {
+  const { fill, finish, outline } = opening;
+  const { shadow, opacity = 1, blend = 'normal', ...around } = finish;
+  if (opacity < 1 || blend !== 'normal') return null;
+  if (shadow) return (target) => layShadowed(target, body, opening, undefined, shadow, drawing);
+  const isBare = !around.outline && !around.rim && !around.innerShade;
+  if (!isBare || fill.type !== 'photo' || fill.show === 'subject' || !isDeveloped(fill) || isWarped(outline)) return null;
+  const photo = drawing.resources.photos[fill.photoId];
+  const placement = resolvePlacement(fill, drawing.sheet);
+  const isCovered =
+    typeof fill.placement !== 'string' &&
+    photo &&
+    placement &&
+    covers(placement, openingHull(opening, drawing.resources.shaper), photo, 1e-3);
+  return isCovered ? (target) => drawDevelopedOn(target, body, opening, fill, drawing) : null;
 }
 
 /** Body and subject apart. Where the subject is moved above something, all of it is shown, not its overhang alone. */
@@ -173,7 +209,7 @@ function groupPaint(group: Group, drawing: Drawing): Paint[] {
     if (!shadow) return made;
     const under = newLayer(bounds, drawing.resources);
     const stamp = [group.items, drawing.sheet.placements, drawing.sheet.crossings];
-    drawShadowOf(under, { layer: made, name: group.id, stamp }, shadow, drawing);
+    drawShadowOf(under, bounds, { layer: made, name: group.id, stamp }, shadow, drawing);
     lay(under, made);
     return under;
   });

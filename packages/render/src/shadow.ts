@@ -4,13 +4,14 @@ import {
   innerShadePlane,
   meanScale,
   tinted,
+  type Bounds,
   type Finish,
   type Plane,
   type Shadow,
   type ShadowCast,
 } from '@kadrosyn/core';
 import { coarseAlpha, coarseness, drawCoarse } from './coarse.js';
-import { alphaOfLayer, lay, newLayer, type Drawing, type Layer } from './drawing.js';
+import { alphaOfLayer, lay, newLayer, type Drawing, type Layer, type Target } from './drawing.js';
 import { kernelResult } from './kernels.js';
 import { putPixels } from './level-chain.js';
 import { shadowOffset } from './reach.js';
@@ -31,34 +32,46 @@ export interface Caster {
 export function drawShadow(layer: Layer, silhouette: Plane, shadow: Shadow, drawing: Drawing, mask?: Plane): void {
   const soft = castShadow(silhouette, castOf(shadow, drawing, 1));
   if (mask) for (let i = 0; i < soft.data.length; i++) soft.data[i] = (soft.data[i]! * (255 - mask.data[i]!)) / 255;
-  putShadow(layer, soft, 1, shadow.colour, shadow.strength, drawing);
+  putShadow(layer, layer.bounds, soft, 1, shadow, drawing);
 }
 
-/** Draws the shadow of another layer: exactly where there is time or it is at hand, else from fewer pixels. */
-export function drawShadowOf(layer: Layer, { layer: caster, name, stamp }: Caster, shadow: Shadow, drawing: Drawing): void {
+/**
+ * Draws the shadow of another layer: exactly where there is time or it is at hand, else from fewer pixels.
+ * @param bounds - all that it may touch, view px.
+ */
+export function drawShadowOf(
+  target: Target,
+  bounds: Bounds,
+  { layer: caster, name, stamp }: Caster,
+  shadow: Shadow,
+  drawing: Drawing,
+): void {
   const { resources, sheet } = drawing;
-  const { bounds } = layer;
   const size = bounds.width * bounds.height;
   const exact =
-    layer.draft && size > COARSE_PIXELS
+    resources.draft && size > COARSE_PIXELS
       ? null
       : kernelResult(resources.kernels, `${name} shadow`, [...stamp, ...placeOf(drawing), shadow, sheet.light], size, () => ({
           kind: 'shadow',
-          plane: within(caster, layer, drawing),
+          plane: within(caster, bounds, drawing),
           cast: castOf(shadow, drawing, 1),
         }));
-  if (exact) return putShadow(layer, exact, 1, shadow.colour, shadow.strength, drawing);
-  const coarse = coarseness(bounds, COARSE_PIXELS);
+  if (exact) return putShadow(target, bounds, exact, 1, shadow, drawing);
+  const coarse = coarseness(bounds, COARSE_PIXELS, castOf(shadow, drawing, 1).sigma);
   const plane = coarseAlpha(caster, bounds, coarse, resources.environment);
-  putShadow(layer, castShadow(plane, castOf(shadow, drawing, coarse)), coarse, shadow.colour, shadow.strength, drawing);
+  putShadow(target, bounds, castShadow(plane, castOf(shadow, drawing, coarse)), coarse, shadow, drawing);
 }
 
-/** Draws the shade along the inner edge of what a scratch layer of the same place covers. */
+/**
+ * Draws the shade along the inner edge of what a scratch layer of the same place covers.
+ * @param clip - limits drawing to the same, by the canvas.
+ */
 export function drawInnerShade(
   layer: Layer,
   { layer: inside, name, stamp }: Caster,
   shade: NonNullable<Finish['innerShade']>,
   drawing: Drawing,
+  clip: () => void,
 ): void {
   const { resources } = drawing;
   const { bounds } = layer;
@@ -72,15 +85,23 @@ export function drawInnerShade(
           plane: alphaOfLayer(inside),
           sigma,
         }));
-  if (exact) return putShadow(layer, exact, 1, shade.colour, shade.strength, drawing);
-  const coarse = coarseness(bounds, COARSE_PIXELS);
-  const soft = innerShadePlane(coarseAlpha(inside, bounds, coarse, resources.environment), sigma / coarse);
-  const scratch = newLayer(bounds, resources);
-  putShadow(scratch, soft, coarse, shade.colour, shade.strength, drawing);
-  // Made large again it reaches beyond the edge: the exact silhouette cuts it.
-  scratch.context.globalCompositeOperation = 'destination-in';
-  scratch.context.drawImage(inside.surface.image, 0, 0);
-  lay(layer, scratch);
+  if (exact) return putShadow(layer, bounds, exact, 1, shade, drawing);
+  const coarse = coarseness(bounds, COARSE_PIXELS, sigma);
+  const plane = keptAlpha(inside, name, stamp, coarse, drawing);
+  const soft = innerShadePlane(plane, sigma / coarse);
+  // Made large again it reaches beyond the edge.
+  layer.context.save();
+  clip();
+  putShadow(layer, bounds, soft, coarse, shade, drawing);
+  layer.context.restore();
+}
+
+/** The silhouette in fewer pixels, kept while the shade alone is changed. */
+function keptAlpha(inside: Layer, name: string, stamp: readonly unknown[], coarse: number, drawing: Drawing): Plane {
+  const { layers, environment } = drawing.resources;
+  const make = (): Plane => coarseAlpha(inside, inside.bounds, coarse, environment);
+  if (!layers) return make();
+  return layers.keep(`${name} inside`, [...stamp, ...placeOf(drawing), coarse], make, ({ data }) => data.byteLength);
 }
 
 /** What of the drawing the form of a shade depends on. */
@@ -88,8 +109,8 @@ function placeOf({ view, clip, resources }: Drawing): readonly unknown[] {
   return [view.a, view.e, view.f, clip.x, clip.y, clip.width, clip.height, resources.version];
 }
 
-/** What a layer covers within the place of another. */
-function within(caster: Layer, { bounds }: Layer, drawing: Drawing): Plane {
+/** What a layer covers within a place. */
+function within(caster: Layer, bounds: Bounds, drawing: Drawing): Plane {
   const same = caster.x === bounds.x && caster.y === bounds.y;
   if (same && caster.bounds.width === bounds.width && caster.bounds.height === bounds.height) return alphaOfLayer(caster);
   const whole = newLayer(bounds, drawing.resources);
@@ -109,20 +130,20 @@ function castOf(shadow: Shadow, { view, sheet }: Drawing, coarse: number): Shado
 }
 
 function putShadow(
-  layer: Layer,
+  target: Target,
+  bounds: Bounds,
   soft: Plane,
   coarse: number,
-  colour: string | undefined,
-  strength: number,
+  { colour = '#20272a', strength }: { readonly colour?: string; readonly strength: number },
   { resources }: Drawing,
 ): void {
-  const pixels = tinted(soft, ...colourChannels(colour ?? '#20272a'), strength);
+  const pixels = tinted(soft, ...colourChannels(colour), strength);
   if (coarse === 1) {
-    const scratch = newLayer(layer.bounds, resources);
+    const scratch = newLayer(bounds, resources);
     putPixels(scratch.context, pixels);
-    return lay(layer, scratch);
+    return lay(target, scratch);
   }
   const surface = resources.environment.createSurface(soft.width, soft.height);
   putPixels(surface.context, pixels);
-  drawCoarse(layer, surface, coarse);
+  drawCoarse(target, bounds, surface, coarse);
 }

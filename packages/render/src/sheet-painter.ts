@@ -3,6 +3,7 @@ import { composeItems } from './compose.js';
 import { clearCanvas, clipToSheet, drawBackdrop, drawingOf, drawPlainSheet, type SheetView } from './draw-sheet.js';
 import type { Drawing } from './drawing.js';
 import type { Context2D, Surface } from './environment.js';
+import { hidesAll } from './hides-all.js';
 import { LayerCache } from './layer-cache.js';
 import { copyInMood, hasMood } from './mood.js';
 import { itemBounds } from './paints.js';
@@ -90,7 +91,10 @@ export class SheetPainter {
     drawPlainSheet(this.context, frame.sheet, frame.view, { ...resources, version: frame.version });
     this.isPlainExact = !this.approximate && missed === resources.kernels?.missed;
     if (!this.isPlainExact) this.approximate = true;
-    if (this.plain) this.paintMood(frame, resources);
+    if (this.plain) {
+      clearCanvas(this.shown);
+      this.paintMood(frame, resources);
+    }
   }
 
   /** A canvas of its own below the mood, as long as there is one. */
@@ -103,11 +107,10 @@ export class SheetPainter {
 
   /** What was painted, in the mood of the sheet. @param part - px of the canvas; all of it when absent. */
   private paintMood({ sheet, view, version }: Frame, resources: RenderResources, part?: Bounds): Painted {
-    const drawing = drawingOf(this.shown, sheet, view, { ...resources, version });
+    const drawing = drawingOf(this.shown, sheet, view, { ...resources, version, layers: this.cache });
     if (!this.plain || !drawing) return 'nothing';
     const { items, background, veil, placements, crossings, light, width, height } = sheet;
     const stamp = [items, background, veil, placements, crossings, light, width, height, version];
-    if (!part) clearCanvas(this.shown);
     const isExact = copyInMood(this.shown, this.plain, part ?? drawing.clip, drawing, this.isPlainExact ? stamp : null);
     if (!isExact) this.approximate = true;
     return 'part';
@@ -144,10 +147,13 @@ export class SheetPainter {
     if (this.layers?.index !== index) this.layers = this.buildLayers(drawing, index);
     const { below, above } = this.layers;
     // Replaces what was there, which saves clearing it first.
-    context.globalCompositeOperation = 'copy';
-    copy(context, below, dirty);
-    context.globalCompositeOperation = 'source-over';
-    composeItems({ context, x: 0, y: 0 }, [drawing.sheet.items[index]!], drawing, null, dirty);
+    const item = drawing.sheet.items[index]!;
+    if (!hidesAll(item, dirty, drawing)) {
+      context.globalCompositeOperation = 'copy';
+      copy(context, below, dirty);
+      context.globalCompositeOperation = 'source-over';
+    }
+    composeItems({ context, x: 0, y: 0 }, [item], drawing, null, dirty);
     const covered = above && intersect(above.bounds, dirty);
     if (!covered) return;
     context.setTransform(1, 0, 0, 1, 0, 0);

@@ -18,6 +18,7 @@ import {
 } from '@kadrosyn/core';
 import { SheetPainter, type RenderResources } from '@kadrosyn/render';
 import { draw, resourcesFor, type PictureRequest } from './picture.js';
+import { moodAt, sliderChange, type Slider } from './slider-change.js';
 
 /** What is timed: the first sheet in a viewport, with one item dragged. */
 export interface FramesRequest extends PictureRequest {
@@ -25,7 +26,7 @@ export interface FramesRequest extends PictureRequest {
   readonly itemId: string;
   readonly frames: number;
   /** What is done to the item in every frame. @default 'photo' */
-  readonly gesture?: 'photo' | 'opening' | 'corner' | 'letter' | 'snapped';
+  readonly gesture?: 'photo' | 'opening' | 'corner' | 'letter' | 'snapped' | 'mood' | Slider;
 }
 
 /** Median times in ms. */
@@ -81,6 +82,7 @@ async function timeFrames(request: FramesRequest): Promise<FrameTimes> {
 }
 
 function changedSheet(request: FramesRequest, sheet: Sheet, opening: Opening, step: number, resources: RenderResources): Sheet {
+  if (request.gesture === 'mood') return moodAt(sheet, step);
   const context: GripContext = { sheet, photos: request.project.photos, shaper: resources.shaper };
   const change = changeOf(request.gesture ?? 'photo', opening, step, context);
   const [operation] = changeItem(sheet, opening, change, '').operations;
@@ -92,7 +94,7 @@ function changedSheet(request: FramesRequest, sheet: Sheet, opening: Opening, st
 }
 
 function changeOf(
-  gesture: NonNullable<FramesRequest['gesture']>,
+  gesture: Exclude<NonNullable<FramesRequest['gesture']>, 'mood'>,
   opening: Opening,
   step: number,
   context: GripContext,
@@ -112,7 +114,9 @@ function changeOf(
     const { by } = snapBox({ ...bounds, x: bounds.x + delta.x, y: bounds.y + delta.y }, targetsOf(context, opening), 6);
     return moveByGrip(opening, 'both', { x: delta.x + by.x, y: delta.y + by.y }, context);
   }
-  return moveByGrip(opening, gesture === 'opening' ? 'both' : 'photo', delta, context);
+  if (gesture === 'photo' || gesture === 'opening' || gesture === 'letter')
+    return moveByGrip(opening, gesture === 'opening' ? 'both' : 'photo', delta, context);
+  return sliderChange(gesture, opening, step);
 }
 
 const gathered = new WeakMap<Sheet, SnapTargets>();

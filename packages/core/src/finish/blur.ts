@@ -1,4 +1,4 @@
-import type { Pixels } from '../photo/pixels.js';
+import { isOpaque, type Pixels } from '../photo/pixels.js';
 import type { Plane } from './plane.js';
 
 /**
@@ -23,15 +23,10 @@ export function blurReach(sigma: number): number {
 export function blurPlane(plane: Plane, sigma: number): Plane {
   if (sigma <= 0) return plane;
   const { width, height } = plane;
-  const from = Float32Array.from(plane.data);
-  const to = new Float32Array(from.length);
-  for (const radius of boxRadii(sigma)) {
-    if (radius === 0) continue;
-    for (let y = 0; y < height; y++) boxLine(from, to, y * width, 1, width, radius, 0);
-    boxColumns(to, from, width, height, radius, 0);
-  }
-  const data = new Uint8Array(from.length);
-  for (let i = 0; i < data.length; i++) data[i] = from[i]! + 0.5;
+  const values = Float32Array.from(plane.data);
+  boxBlur(values, width, height, 1, sigma, 0);
+  const data = new Uint8Array(values.length);
+  for (let i = 0; i < data.length; i++) data[i] = values[i]! + 0.5;
   return { width, height, data };
 }
 
@@ -39,30 +34,46 @@ export function blurPlane(plane: Plane, sigma: number): Plane {
 export function blurPixels(pixels: Pixels, sigma: number): Pixels {
   if (sigma <= 0) return pixels;
   const { width, height, data } = pixels;
-  const count = width * height;
-  const out = new Uint8ClampedArray(data.length);
-  const alpha = blurChannel(width, height, count, (i) => data[4 * i + 3]!, sigma);
-  for (let c = 0; c < 3; c++) {
-    const channel = blurChannel(width, height, count, (i) => (data[4 * i + c]! * data[4 * i + 3]!) / 255, sigma);
-    for (let i = 0; i < count; i++) out[4 * i + c] = alpha[i]! > 0 ? (channel[i]! * 255) / alpha[i]! : 0;
+  const opaque = isOpaque(pixels);
+  const channels = opaque ? 3 : 4;
+  const values = new Float32Array(width * height * channels);
+  for (let i = 0, o = 0; i < data.length; i += 4, o += channels) {
+    const alpha = data[i + 3]!;
+    values[o] = opaque ? data[i]! : (data[i]! * alpha) / 255;
+    values[o + 1] = opaque ? data[i + 1]! : (data[i + 1]! * alpha) / 255;
+    values[o + 2] = opaque ? data[i + 2]! : (data[i + 2]! * alpha) / 255;
+    if (!opaque) values[o + 3] = alpha;
   }
-  for (let i = 0; i < count; i++) out[4 * i + 3] = alpha[i]!;
+  boxBlur(values, width, height, channels, sigma, 1);
+  const out = new Uint8ClampedArray(data.length);
+  for (let i = 0, o = 0; i < data.length; i += 4, o += channels) {
+    const alpha = opaque ? 255 : values[o + 3]!;
+    const weight = opaque ? 1 : alpha > 0 ? 255 / alpha : 0;
+    out[i] = values[o]! * weight;
+    out[i + 1] = values[o + 1]! * weight;
+    out[i + 2] = values[o + 2]! * weight;
+    out[i + 3] = alpha;
+  }
   return { width, height, data: out };
 }
 
-function blurChannel(width: number, height: number, count: number, value: (i: number) => number, sigma: number): Float32Array {
-  const from = new Float32Array(count);
-  for (let i = 0; i < count; i++) from[i] = value(i);
-  const to = new Float32Array(count);
+/**
+ * Three box passes along rows and columns, in place.
+ * @param values - rows of px, each of `channels` values.
+ * @param repeat - 1 repeats the outermost values beyond the ends, 0 counts them as nothing.
+ */
+function boxBlur(values: Float32Array, width: number, height: number, channels: number, sigma: number, repeat: 0 | 1): void {
+  const between = new Float32Array(values.length);
+  const row = width * channels;
   for (const radius of boxRadii(sigma)) {
     if (radius === 0) continue;
-    for (let y = 0; y < height; y++) boxLine(from, to, y * width, 1, width, radius, 1);
-    boxColumns(to, from, width, height, radius, 1);
+    for (let y = 0; y < height; y++)
+      for (let c = 0; c < channels; c++) boxLine(values, between, y * row + c, channels, width, radius, repeat);
+    boxColumns(between, values, row, height, radius, repeat);
   }
-  return from;
 }
 
-/** Sliding mean along one line. @param repeat - 1 repeats the outermost values beyond the ends, 0 counts them as nothing. */
+/** Sliding mean along one line. */
 function boxLine(
   from: Float32Array,
   to: Float32Array,
@@ -78,11 +89,22 @@ function boxLine(
   let sum = first * radius;
   for (let i = 0; i <= Math.min(radius, last); i++) sum += from[start + i * step]!;
   if (radius > last) sum += end * (radius - last);
-  for (let i = 0; i < length; i++) {
-    to[start + i * step] = sum * scale;
-    const enters = i + radius + 1;
-    const leaves = i - radius;
-    sum += (enters <= last ? from[start + enters * step]! : end) - (leaves >= 0 ? from[start + leaves * step]! : first);
+  // In the middle nothing has to be asked about the ends.
+  const [middle, until] = [Math.min(length, radius), Math.max(0, last - radius)];
+  let i = 0;
+  let at = start;
+  for (; i < middle; i++, at += step) {
+    to[at] = sum * scale;
+    sum += (i + radius + 1 <= last ? from[at + (radius + 1) * step]! : end) - first;
+  }
+  const [ahead, behind] = [(radius + 1) * step, radius * step];
+  for (; i < until; i++, at += step) {
+    to[at] = sum * scale;
+    sum += from[at + ahead]! - from[at - behind]!;
+  }
+  for (; i < length; i++, at += step) {
+    to[at] = sum * scale;
+    sum += end - (i >= radius ? from[at - behind]! : first);
   }
 }
 

@@ -15,38 +15,63 @@ export function isNeutral(tone: Tone | undefined): boolean {
  * luma), and at last the two inks, mixed by luma. Alpha stays.
  */
 export function toned(pixels: Pixels, tone: Tone): Pixels {
-  const [red, green, blue] = toneTables(tone);
+  const tables = toneTables(tone);
   const { saturation = 0, inks } = tone;
-  const strength = saturation < 0 ? 1 + saturation : 1 + saturation * 1.5;
-  const { data } = pixels;
-  const out = new Uint8ClampedArray(data.length);
-  const printed = inks && inkTable(colourChannels(inks.dark), colourChannels(inks.light));
-  for (let i = 0; i < data.length; i += 4) {
-    const r = red[data[i]!]!;
-    const g = green[data[i + 1]!]!;
-    const b = blue[data[i + 2]!]!;
-    const luma = 0.2126 * r + 0.7152 * g + 0.0722 * b;
-    if (printed) {
-      const step = 3 * ((luma + 0.5) | 0);
-      out[i] = printed[step]!;
-      out[i + 1] = printed[step + 1]!;
-      out[i + 2] = printed[step + 2]!;
-    } else {
-      out[i] = luma + (r - luma) * strength;
-      out[i + 1] = luma + (g - luma) * strength;
-      out[i + 2] = luma + (b - luma) * strength;
-    }
-    out[i + 3] = data[i + 3]!;
-  }
-  return { width: pixels.width, height: pixels.height, data: out };
+  const { width, height, data } = pixels;
+  // Pixels as whole words, red lowest: reading and writing them so takes half the time. Every machine this runs on is little-endian.
+  const words = new Int32Array(data.buffer, data.byteOffset, width * height);
+  const out = new Int32Array(width * height);
+  if (inks) printInks(words, out, tables, inkTable(colourChannels(inks.dark), colourChannels(inks.light)));
+  else if (saturation === 0) lookUp(words, out, tables);
+  else saturate(words, out, tables, saturation < 0 ? 1 + saturation : 1 + saturation * 1.5);
+  return { width, height, data: new Uint8ClampedArray(out.buffer) };
 }
 
-/** For each of 256 steps of luma the mix of two inks: red, green, blue, one step after the other. */
-function inkTable(dark: readonly number[], light: readonly number[]): Uint8ClampedArray {
-  const table = new Uint8ClampedArray(256 * 3);
-  for (let step = 0; step < 256; step++)
-    for (let c = 0; c < 3; c++) table[3 * step + c] = dark[c]! + ((light[c]! - dark[c]!) * step) / 255;
-  return table;
+type Tables = readonly [Float32Array, Float32Array, Float32Array];
+
+const ALPHA = 0xff << 24;
+
+/** Each channel by its table alone. */
+function lookUp(words: Int32Array, out: Int32Array, tables: Tables): void {
+  const whole = tables.map((table) => Uint8ClampedArray.from(table));
+  const [red, green, blue] = [whole[0]!, whole[1]!, whole[2]!];
+  for (let i = 0; i < words.length; i++) {
+    const word = words[i]!;
+    out[i] = (word & ALPHA) | (blue[(word >> 16) & 255]! << 16) | (green[(word >> 8) & 255]! << 8) | red[word & 255]!;
+  }
+}
+
+function saturate(words: Int32Array, out: Int32Array, [red, green, blue]: Tables, strength: number): void {
+  const rest = 1 - strength;
+  for (let i = 0; i < words.length; i++) {
+    const word = words[i]!;
+    const r = red[word & 255]!;
+    const g = green[(word >> 8) & 255]!;
+    const b = blue[(word >> 16) & 255]!;
+    // Half a step more, so that cutting off rounds.
+    const grey = (0.2126 * r + 0.7152 * g + 0.0722 * b) * rest + 0.5;
+    const x = grey + r * strength;
+    const y = grey + g * strength;
+    const z = grey + b * strength;
+    const low = (y <= 0 ? 0 : y >= 255 ? 0xff00 : (y | 0) << 8) | (x <= 0 ? 0 : x >= 255 ? 255 : x | 0);
+    out[i] = (word & ALPHA) | ((z <= 0 ? 0 : z >= 255 ? 255 : z | 0) << 16) | low;
+  }
+}
+
+function printInks(words: Int32Array, out: Int32Array, [red, green, blue]: Tables, printed: Int32Array): void {
+  for (let i = 0; i < words.length; i++) {
+    const word = words[i]!;
+    const luma = 0.2126 * red[word & 255]! + 0.7152 * green[(word >> 8) & 255]! + 0.0722 * blue[(word >> 16) & 255]!;
+    out[i] = (word & ALPHA) | printed[(luma + 0.5) | 0]!;
+  }
+}
+
+/** For each of 256 steps of luma the mix of two inks, as a word without alpha. */
+function inkTable(dark: readonly number[], light: readonly number[]): Int32Array {
+  return Int32Array.from({ length: 256 }, (_, step) => {
+    const mix = (c: number): number => Math.round(dark[c]! + ((light[c]! - dark[c]!) * step) / 255);
+    return (mix(2) << 16) | (mix(1) << 8) | mix(0);
+  });
 }
 
 /** How light black becomes when all is faded, 0 to 1. */

@@ -15,6 +15,8 @@ export function kilnProgramme(photos: SamplePhotos, shaper: Shaper): Project {
     const { slot: _mine, ...rest } = opening;
     return rest;
   };
+  // The two circles inside have a line of the colour of their titles.
+  const finish = { outline: { align: 'inside', width: kit.px(0.9), paint: RUST } } as const;
   const outside = kit.sheet(
     'Outside: back and front',
     [
@@ -23,7 +25,15 @@ export function kilnProgramme(photos: SamplePhotos, shaper: Shaper): Project {
       kit.text('Behind the old mill of Tarn Hollow.\nThe lane is narrow: please walk up.', 12, 60, 5.4, BODY),
       kit.text('Wrenfold Pottery', 12, 194, 5.4, { axes: { wght: 640, wdth: 108 }, align: 'left', colour: SPRUCE }),
       kit.artwork('branch', 74, 140, 104, { colours: [SPRUCE, RUST] }),
-      photo(kit.slot('Front photo', '', { type: 'arch' }, { x: 222.75, y: 128, width: 118, height: 140 }, hills, { zoom: 1.05 })),
+      {
+        ...photo(
+          kit.slot('Front photo', '', { type: 'arch' }, { x: 222.75, y: 128, width: 118, height: 140 }, hills, { zoom: 1.05 }),
+        ),
+        finish: {
+          rim: { top: kit.px(3), right: kit.px(3), bottom: kit.px(3), left: kit.px(3), colour: '#ffffff' },
+          shadow: { distance: kit.px(0.8), blur: kit.px(4), strength: 0.3 },
+        },
+      },
       kit.text('Open kiln', 222.75, 26, 19, { ...SLAB, colour: INK }),
       kit.text('Saturday 12 September, ten to five', 222.75, 43, 5.4, { axes: { wght: 520, wdth: 104 } }),
     ],
@@ -44,10 +54,15 @@ export function kilnProgramme(photos: SamplePhotos, shaper: Shaper): Project {
       ...hours.map((line, index) => kit.text(line, 12, 48 + index * 12, 5.2, BODY)),
       photo(kit.slot('Strip of glaze', '', null, { x: 74.25, y: 158, width: 124.5, height: 62 }, glaze)),
       // 50 mm across, in the middle of its column.
-      photo(kit.slot('Potter', '', circle, { x: 191.625, y: 58, width: 50, height: 50 }, figure, { zoom: 1.15, down: 0.06 })),
+      {
+        ...photo(
+          kit.slot('Potter', '', circle, { x: 191.625, y: 58, width: 50, height: 50 }, figure, { zoom: 1.15, down: 0.06 }),
+        ),
+        finish,
+      },
       kit.text('Ada throws', 191.625, 96, 6.4, { ...SLAB, colour: RUST }),
       kit.text('Bowls all morning, at the\nwheel beside the door.', 160.5, 112, 5, BODY),
-      photo(kit.slot('Bowls', '', circle, { x: 253.875, y: 58, width: 50, height: 50 }, bowls)),
+      { ...photo(kit.slot('Bowls', '', circle, { x: 253.875, y: 58, width: 50, height: 50 }, bowls)), finish },
       kit.text('You glaze', 253.875, 96, 6.4, { ...SLAB, colour: RUST }),
       kit.text('Choose from nine glazes.\nFired the week after.', 222.75, 112, 5, BODY),
       kit.artwork('pennants', 222.75, 176, 118, { colours: [RUST, OCHRE, SPRUCE] }),

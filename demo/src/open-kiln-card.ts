@@ -14,8 +14,15 @@ export function openKilnCard(photos: SamplePhotos, shaper: Shaper): Project {
   const line = (text: string, y: number, size: number, axes: Record<string, number>) =>
     newLettering({ text, face: 'archivo', axes, size }, { x: 540, y }, ink, shaper);
   const items = [
-    { ...frame, fill: { type: 'colour', colour: '#fbf8f1' } as const },
-    fillOpeningWith(arch, heron, { zoom: 1.12, right: 0.03, down: 0.02 }, sheet, shaper),
+    {
+      ...frame,
+      fill: { type: 'colour', colour: '#fbf8f1' } as const,
+      finish: { shadow: { distance: 9, blur: 30, strength: 0.26 } },
+    },
+    {
+      ...fillOpeningWith(arch, heron, { zoom: 1.12, right: 0.03, down: 0.02 }, sheet, shaper),
+      finish: { innerShade: { colour: '#20272a', blur: 22, strength: 0.3 } },
+    },
     newLettering({ text: 'OPEN KILN', face: 'alfa-slab-one', axes: {}, size: 158 }, { x: 540, y: 190 }, spruce, shaper),
     line('Saturday 9 May, ten till dusk', 1216, 46, { wght: 700, wdth: 105 }),
     line('Wrenfold Pottery · Tarn Hollow', 1280, 34, { wght: 450, wdth: 105 }),

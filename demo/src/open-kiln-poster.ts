@@ -50,7 +50,11 @@ export function openKilnPoster(photos: SamplePhotos, shaper: Shaper): Project {
     outline: wide,
     box: { x: mm(148.5) - width / 2, y: mm(158) - height / 2, width, height, turn: 0 },
   };
-  const filled: Opening = { ...set, fill: fillWithPhoto(set, glaze, shaper) };
+  const filled: Opening = {
+    ...set,
+    fill: fillWithPhoto(set, glaze, shaper),
+    finish: { outline: { align: 'inside', width: mm(0.9), join: 'round', paint: '#3d1a10' } },
+  };
   const rule = newShapedOpening(
     'Rule',
     { type: 'rectangle', radii: [0, 0, 0, 0] },

@@ -22,8 +22,15 @@ export function ringBadge(photos: SamplePhotos, shaper: Shaper): Project {
   const ring = newShapedOpening('Ring', { type: 'ring', hole: 0.66 }, MIDDLE, 760, 760);
   const disc = newShapedOpening('Photo', { type: 'ellipse' }, MIDDLE, 508, 508);
   const items = [
-    { ...ring, fill: { type: 'colour', colour: '#1d5a4c' } as const },
-    fillOpeningWith(disc, hare, { zoom: 1, down: 0.06 }, sheet, shaper),
+    {
+      ...ring,
+      fill: { type: 'colour', colour: '#1d5a4c' } as const,
+      finish: { outline: { align: 'inside', width: 5, paint: '#d9a13f' } } as const,
+    },
+    {
+      ...fillOpeningWith(disc, hare, { zoom: 1, down: 0.06 }, sheet, shaper),
+      finish: { innerShade: { colour: '#20272a', blur: 26, strength: 0.4 } },
+    },
     round('WRENFOLD POTTERY', { radius: 284, start: 0, inside: false }, 62, shaper),
     round('Tarn Hollow', { radius: 345, start: 180, inside: true, reverse: true }, 46, shaper),
   ];

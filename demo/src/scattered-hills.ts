@@ -31,5 +31,7 @@ export function scatteredHills(photos: SamplePhotos, shaper: Shaper): Project {
   const [veil, ...prints] = sheet.items;
   const items = [veil!, ...words, ...prints];
   if ([...openingsOf(prints)].length !== PLACES.length) throw new Error('Prints are missing');
-  return { ...project, swatches: [PAPER, ...project.swatches.slice(1)], sheets: [{ ...sheet, items }] };
+  // As if all had lain in the sun for some years.
+  const mood = { tone: { warmth: 0.12, fade: 0.1, contrast: 0.06 } };
+  return { ...project, swatches: [PAPER, ...project.swatches.slice(1)], sheets: [{ ...sheet, items, mood }] };
 }

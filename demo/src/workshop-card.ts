@@ -22,7 +22,14 @@ export function workshopCard(photos: SamplePhotos, shaper: Shaper): Project {
   const rust = { type: 'colour', colour: '#cf4a22' } as const;
   const rule = newShapedOpening('Rule', { type: 'rectangle', radii: [0, 0, 0, 0] }, { x: middle, y: mm(126.5) }, mm(16), mm(0.6));
   const items = [
-    fillOpeningWith(oval, plant, { zoom: 1.04 }, sheet, shaper),
+    {
+      ...fillOpeningWith(oval, plant, { zoom: 1.04 }, sheet, shaper),
+      // A white border, which the shadow lifts off the paper.
+      finish: {
+        outline: { align: 'inside', width: mm(1.4), join: 'round', paint: '#ffffff' },
+        shadow: { distance: mm(0.7), blur: mm(2.6), strength: 0.34 },
+      } as const,
+    },
     newLettering(
       { text: 'Plants need pots', face: 'alfa-slab-one', axes: {}, size: mm(9.4) },
       { x: middle, y: mm(117) },

@@ -80,4 +80,15 @@ describe('the number field', () => {
     expect(values).toEqual([80]);
     expect(input.value).toBe('50');
   });
+
+  it('shows the new value also when it was typed so slowly that it was drawn in between', async () => {
+    fixture.componentInstance.changed.subscribe((value) => fixture.componentRef.setInput('value', value));
+    input.value = '80';
+    input.dispatchEvent(new Event('input'));
+    await fixture.whenStable();
+    input.dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter' }));
+    await fixture.whenStable();
+    expect(values).toEqual([80]);
+    expect(input.value).toBe('80');
+  });
 });

@@ -1,4 +1,14 @@
-import { ChangeDetectionStrategy, Component, computed, input, output, signal } from '@angular/core';
+import {
+  afterNextRender,
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  inject,
+  Injector,
+  input,
+  output,
+  signal,
+} from '@angular/core';
 import { readLength } from '@kadrosyn/core';
 
 /** A number that can be typed, or stepped by the arrow keys (Shift: by ten steps). With `bare` its name is for screen readers only. */
@@ -82,6 +92,7 @@ import { readLength } from '@kadrosyn/core';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class NumberFieldComponent {
+  private readonly injector = inject(Injector);
   readonly label = input.required<string>();
   readonly value = input.required<number>();
   readonly unit = input('');
@@ -112,6 +123,8 @@ export class NumberFieldComponent {
     // What was typed is used up: a field that goes back to its value must not give it a second time when it is left.
     field.value = this.text(this.value());
     if (isOther) this.changed.emit(value);
+    // The binding may hold the new text already, as it was typed, and would leave the field as it was set here.
+    afterNextRender(() => (field.value = this.shown()), { injector: this.injector });
   }
 
   onKey(event: KeyboardEvent): void {

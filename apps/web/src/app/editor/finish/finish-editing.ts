@@ -61,6 +61,13 @@ export class FinishEditing {
     return sheet ? Math.min(sheet.width, sheet.height) : 1000;
   });
 
+  /** What a new part of a finish is measured by, px: the sheet's shorter side, and for small items their own. */
+  readonly extent = computed(() => {
+    const [item] = this.items();
+    const own = item?.type === 'opening' ? Math.min(item.box.width, item.box.height) : Infinity;
+    return Math.min(this.side(), 3 * own);
+  });
+
   /** Without the edit that is going on: changes begin from these. */
   settled(): readonly Item[] {
     const sheet = this.session.sheet();

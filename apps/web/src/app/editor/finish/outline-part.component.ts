@@ -20,7 +20,7 @@ const JOINS = [
   { id: 'round', name: 'Round' },
   { id: 'bevel', name: 'Cut' },
 ] as const;
-/** Of the sheet's shorter side: what a new outline is wide. */
+/** What a new outline is wide, as a share of the extent. */
 const FIRST_WIDTH = 0.008;
 
 /** The outline: on which side of the edge, how wide, its corners, its colour or gradient. */
@@ -105,7 +105,7 @@ export class OutlinePartComponent {
   readonly joins = JOINS;
   readonly sides = ['top', 'right', 'bottom', 'left'] as const;
   readonly outline = computed(() => this.editing.finish().outline);
-  readonly first = computed(() => Math.max(1, Math.round(this.editing.side() * FIRST_WIDTH)));
+  readonly first = computed(() => Math.max(1, Math.round(this.editing.extent() * FIRST_WIDTH)));
   readonly gradient = computed(() => {
     const paint = this.outline()?.paint;
     return typeof paint === 'object' ? paint : null;

@@ -46,7 +46,7 @@ type Shade = NonNullable<Finish['innerShade']>;
 export class ShadePartComponent {
   readonly editing = inject(FinishEditing);
   readonly shade = computed(() => this.editing.finish().innerShade);
-  readonly first = computed(() => Math.round(this.editing.side() * 0.03));
+  readonly first = computed(() => Math.round(this.editing.extent() * 0.03));
   readonly summary = computed(() => `${this.percent(this.shade()?.strength ?? 0)} %`);
 
   percent(share: number): number {

@@ -73,7 +73,7 @@ export class ShadowPartComponent {
   readonly editing = inject(FinishEditing);
   readonly standard = LIGHT_ANGLE;
   readonly shadow = computed(() => this.editing.finish().shadow);
-  readonly first = computed(() => firstShadow(this.editing.side()));
+  readonly first = computed(() => firstShadow(this.editing.extent()));
   readonly follows = computed(() => this.shadow()?.angle === undefined);
   private readonly light = computed(() => this.editing.session.shownSheet()?.light?.angle ?? LIGHT_ANGLE);
   readonly angle = computed(() => (Math.round(this.shadow()?.angle ?? this.light()) + 360) % 360);

@@ -3,7 +3,7 @@ import { coarseness, drawCoarse } from './coarse.js';
 import type { Drawing, Layer, Target } from './drawing.js';
 import { kernelResult } from './kernels.js';
 import { putPixels } from './level-chain.js';
-import { effectFrame, plainPixels } from './photo-pixels.js';
+import { canBeSampled, effectFrame, plainPixels } from './photo-pixels.js';
 
 /** So many px are computed in a frame of a drag: by tone alone, and with what looks at the pixels around. */
 const [TONE_PIXELS, BLUR_PIXELS] = [64_000, 25_000];
@@ -13,16 +13,20 @@ const [TONE_PIXELS, BLUR_PIXELS] = [64_000, 25_000];
  * the photo has not arrived.
  */
 export function drawDeveloped(layer: Layer, opening: Opening, fill: PhotoFill, drawing: Drawing): boolean {
-  const pixels = plainPixels(opening, fill, layer.bounds, drawing, 1);
-  if (!pixels) return false;
-  const made = isDeveloped(fill) ? exactly(pixels, layer, opening, fill, drawing) : pixels;
+  if (!isDeveloped(fill)) {
+    const pixels = plainPixels(opening, fill, layer.bounds, drawing, 1);
+    if (pixels) putPixels(layer.context, pixels);
+    return pixels !== null;
+  }
+  if (!canBeSampled(opening, fill, layer.bounds, drawing)) return false;
+  const made = exactly(layer, opening, fill, drawing);
   if (!made) return drawFewer(layer, layer.bounds, opening, fill, drawing);
   putPixels(layer.context, made);
   return true;
 }
 
-/** Null while it is made elsewhere. */
-function exactly(pixels: Pixels, { bounds }: Layer, opening: Opening, fill: PhotoFill, drawing: Drawing): Pixels | null {
+/** Null while it is made elsewhere. The photo is sampled only where it has to be sent there. */
+function exactly({ bounds }: Layer, opening: Opening, fill: PhotoFill, drawing: Drawing): Pixels | null {
   const { view, sheet, resources } = drawing;
   const { tone, blur, effects } = fill;
   const stamp = [
@@ -31,7 +35,7 @@ function exactly(pixels: Pixels, { bounds }: Layer, opening: Opening, fill: Phot
   ];
   return kernelResult(resources.kernels, `${opening.id} photo`, stamp, bounds.width * bounds.height, () => ({
     kind: 'develop',
-    pixels,
+    pixels: plainPixels(opening, fill, bounds, drawing, 1)!,
     developing: { ...(tone ? { tone } : {}), ...(blur ? { blur } : {}), ...(effects ? { effects } : {}) },
     frame: effectFrame(opening, bounds, drawing, 1),
   }));

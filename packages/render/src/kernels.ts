@@ -49,6 +49,8 @@ export function runKernel<J extends KernelJob>(job: J): ResultOf<J> {
 export interface Kernels {
   /** So many results were asked for that are not there yet. */
   readonly missed: number;
+  /** So many results are being made. */
+  readonly pending: number;
   /**
    * The result for a name and a stamp, or null while it is being made. Another stamp for the same name overtakes what was asked for before.
    * @param job - makes the job; called only where it must be sent.

@@ -91,12 +91,10 @@ function copyFewer(
   putPixels(small.context, developed(pixels, drawing.sheet.mood!, frameOf(area, drawing, coarse)));
   context.save();
   context.setTransform(1, 0, 0, 1, 0, 0);
-  context.beginPath();
-  context.rect(area.x, area.y, area.width, area.height);
-  context.clip();
-  context.globalCompositeOperation = 'copy';
+  context.clearRect(area.x, area.y, area.width, area.height);
   context.imageSmoothingEnabled = coarse > 1;
-  context.drawImage(small.image, area.x, area.y, pixels.width * coarse, pixels.height * coarse);
+  const [width, height] = [area.width / coarse, area.height / coarse];
+  context.drawImage(small.image, 0, 0, width, height, area.x, area.y, area.width, area.height);
   context.restore();
 }
 

@@ -74,8 +74,18 @@ export function layShadowed(
 ): void {
   const caster = keptCaster(opening, letterId, bounds, drawing);
   const name = letterId === undefined ? opening.id : `${opening.id} ${letterId}`;
-  drawShadowOf(target, bounds, { layer: caster, name, stamp: appearance(opening) }, shadow, drawing);
+  drawShadowOf(target, bounds, { layer: caster, name, stamp: silhouette(opening, drawing) }, shadow, drawing);
   lay(target, caster);
+}
+
+/** What the form of an opening depends on: tones change nothing in it, and a blur only where the photo has clear places. */
+function silhouette({ outline, box, fill, finish }: Opening, { sheet, resources }: Drawing): readonly unknown[] {
+  const around = [outline, box, finish.outline, finish.rim, sheet.placements];
+  if (fill.type !== 'photo') return [...around, fill];
+  const { photoId, placement, cutout, show, extend, effects } = fill;
+  const isOpaque = resources.source.level(photoId, 1e-3)?.opaque === true && show !== 'subject';
+  const hasDots = effects?.some(({ kind }) => kind === 'halftone');
+  return [...around, photoId, placement, cutout, show, extend, hasDots ? effects : null, isOpaque ? null : fill.blur];
 }
 
 /** Draws an opening of which nothing but its photo is shown, developed, straight onto a target: for frames of a drag. */

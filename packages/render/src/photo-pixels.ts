@@ -56,8 +56,20 @@ export function photoPixels(opening: Opening, fill: PhotoFill, bounds: Bounds, d
 export function plainPixels(opening: Opening, fill: PhotoFill, bounds: Bounds, drawing: Drawing, coarse: number): Pixels | null {
   if (isWarped(opening.outline)) return warpedPixels(opening, fill, bounds, drawing, coarse);
   const toSheet = photoToSheet(opening, fill, drawing);
-  const level = toSheet && drawing.resources.source.level(fill.photoId, meanScale(multiply(drawing.view, toSheet)) / coarse);
+  const level = toSheet && levelOf(fill, toSheet, drawing, coarse);
   return level ? sampled(level, toSheet, bounds, drawing, coarse) : null;
+}
+
+/** Whether the photo is there to be sampled, at whatever resolution. */
+export function canBeSampled(opening: Opening, fill: PhotoFill, bounds: Bounds, drawing: Drawing): boolean {
+  if (isWarped(opening.outline))
+    return warpedPixels(opening, fill, bounds, drawing, Math.max(bounds.width, bounds.height)) !== null;
+  const toSheet = photoToSheet(opening, fill, drawing);
+  return toSheet !== undefined && levelOf(fill, toSheet, drawing, 1) !== undefined;
+}
+
+function levelOf(fill: PhotoFill, toSheet: Matrix, { view, resources }: Drawing, coarse: number): PhotoLevel | undefined {
+  return resources.source.level(fill.photoId, meanScale(multiply(view, toSheet)) / coarse);
 }
 
 function developedExactly(pixels: Pixels, opening: Opening, fill: PhotoFill, bounds: Bounds, drawing: Drawing): Pixels {

@@ -44,6 +44,10 @@ export class SheetPainter {
   private plain: Surface | null = null;
   /** Kernel results that the last whole picture had to do without; then what is below the mood is not exact either. */
   private isPlainExact = false;
+  /** The place of the item that was changed last; null when more than that was. */
+  private changed: number | null = null;
+  /** For this frame kernels were asked. */
+  private asked: Frame | null = null;
 
   /** @param context - of the canvas that is shown, kept in main memory. */
   constructor(private readonly shown: Context2D) {}
@@ -71,8 +75,29 @@ export class SheetPainter {
 
   /** Replaces what was put together from layers by the exact picture. Call it when a gesture ends, and when kernels have brought something. */
   settle(resources: RenderResources): void {
-    this.layers = null;
-    if (this.last && this.approximate) this.paintWhole(this.last, resources);
+    if (this.last && this.approximate && this.isReady(this.last, resources)) this.paintWhole(this.last, resources);
+    if (!this.approximate) this.layers = null;
+  }
+
+  /**
+   * Whether what kernels have to do for the item that was changed last is done. Asking them for that item alone, before all of the sheet is drawn,
+   * spares a whole picture that would have to be drawn again when they answer.
+   */
+  private isReady(frame: Frame, resources: RenderResources): boolean {
+    const { kernels } = resources;
+    const { changed } = this;
+    if (!kernels || changed === null) return true;
+    if (kernels.pending > 0) return false;
+    if (this.asked === frame) return true;
+    this.asked = frame;
+    const item = frame.sheet.items[changed];
+    const drawing = item && drawingOf(this.context, frame.sheet, frame.view, { ...resources, version: frame.version });
+    const bounds = drawing && itemBounds(item, drawing);
+    if (!bounds) return true;
+    const before = kernels.missed;
+    const scratch = resources.environment.createSurface(bounds.width, bounds.height);
+    composeItems({ context: scratch.context, x: bounds.x, y: bounds.y }, [item], drawing, null);
+    return kernels.missed === before;
   }
 
   /** Forgets everything, for example when the canvas was resized. */
@@ -84,6 +109,7 @@ export class SheetPainter {
 
   private paintWhole(frame: Frame, resources: RenderResources): void {
     this.layers = null;
+    this.changed = null;
     this.approximate = resources.draft ?? false;
     this.makePlain(frame.sheet, resources);
     const missed = resources.kernels?.missed;
@@ -125,6 +151,7 @@ export class SheetPainter {
     const dirty = bounds && intersect(bounds, now.clip);
     if (!dirty) return true;
     this.approximate = true;
+    this.changed = index;
     this.isPlainExact = false;
     context.save();
     clipToSheet(context, next.sheet, next.view);

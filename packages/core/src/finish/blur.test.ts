@@ -48,4 +48,37 @@ describe('blur', () => {
     expect(data[20 * 4 + 3]).toBeGreaterThan(60);
     expect(data[20 * 4 + 3]).toBeLessThan(195);
   });
+
+  it('is the same blur where it averages first: a wide one is a narrow one of the small picture', () => {
+    const [width, height] = [150, 90];
+    const data = new Uint8ClampedArray(width * height * 4);
+    for (let i = 0; i < width * height; i++) {
+      const [x, y] = [i % width, Math.floor(i / width)];
+      data.set([x * 1.5, (x >> 3) % 2 === (y >> 3) % 2 ? 220 : 30, y * 2, x > 100 ? 120 : 255], i * 4);
+    }
+    const picture = { width, height, data };
+    for (const sigma of [6, 9, 13, 26]) {
+      // A Gaussian, px by px.
+      const reach = Math.ceil(sigma * 3.5);
+      const weights = Array.from({ length: 2 * reach + 1 }, (_, i) => Math.exp(-((i - reach) ** 2) / (2 * sigma * sigma)));
+      const blurred = blurPixels(picture, sigma);
+      for (const [px, py] of [
+        [40, 40],
+        [75, 20],
+        [98, 60],
+        [130, 45],
+      ] as const) {
+        let [sum, whole] = [0, 0];
+        for (let dy = -reach; dy <= reach; dy++) {
+          for (let dx = -reach; dx <= reach; dx++) {
+            const [x, y] = [Math.min(width - 1, Math.max(0, px + dx)), Math.min(height - 1, Math.max(0, py + dy))];
+            const weight = weights[dx + reach]! * weights[dy + reach]! * data[(y * width + x) * 4 + 3]!;
+            sum += weight * data[(y * width + x) * 4 + 1]!;
+            whole += weight;
+          }
+        }
+        expect(Math.abs(blurred.data[(py * width + px) * 4 + 1]! - sum / whole)).toBeLessThan(3);
+      }
+    }
+  });
 });

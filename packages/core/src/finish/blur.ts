@@ -30,31 +30,93 @@ export function blurPlane(plane: Plane, sigma: number): Plane {
   return { width, height, data };
 }
 
+/** From this standard deviation on pixels are averaged first: px of the average. What is lost is finer than what the blur leaves. */
+const FINE = 2;
+
 /** Blurred pixels, colours weighed by their alpha; beyond the edge the outermost pixels go on. @param sigma - px. */
 export function blurPixels(pixels: Pixels, sigma: number): Pixels {
   if (sigma <= 0) return pixels;
   const { width, height, data } = pixels;
   const opaque = isOpaque(pixels);
   const channels = opaque ? 3 : 4;
-  const values = new Float32Array(width * height * channels);
-  for (let i = 0, o = 0; i < data.length; i += 4, o += channels) {
-    const alpha = data[i + 3]!;
-    values[o] = opaque ? data[i]! : (data[i]! * alpha) / 255;
-    values[o + 1] = opaque ? data[i + 1]! : (data[i + 1]! * alpha) / 255;
-    values[o + 2] = opaque ? data[i + 2]! : (data[i + 2]! * alpha) / 255;
-    if (!opaque) values[o + 3] = alpha;
-  }
-  boxBlur(values, width, height, channels, sigma, 1);
+  const factor = 2 ** Math.max(0, Math.floor(Math.log2(sigma / FINE)));
+  const small = averaged(pixels, factor, channels);
+  // Averaging blurs as a box does, and making it large again as a triangle: the passes between give the rest.
+  const rest = Math.sqrt(sigma * sigma - (factor === 1 ? 0 : (factor * factor - 1) / 12 + (factor * factor) / 6)) / factor;
+  boxBlur(small.values, small.width, small.height, channels, rest, 1);
   const out = new Uint8ClampedArray(data.length);
-  for (let i = 0, o = 0; i < data.length; i += 4, o += channels) {
-    const alpha = opaque ? 255 : values[o + 3]!;
-    const weight = opaque ? 1 : alpha > 0 ? 255 / alpha : 0;
-    out[i] = values[o]! * weight;
-    out[i + 1] = values[o + 1]! * weight;
-    out[i + 2] = values[o + 2]! * weight;
-    out[i + 3] = alpha;
+  if (factor === 1) {
+    for (let i = 0, o = 0; i < data.length; i += 4, o += channels) {
+      const alpha = opaque ? 255 : small.values[o + 3]!;
+      const weight = opaque ? 1 : alpha > 0 ? 255 / alpha : 0;
+      out[i] = small.values[o]! * weight;
+      out[i + 1] = small.values[o + 1]! * weight;
+      out[i + 2] = small.values[o + 2]! * weight;
+      out[i + 3] = alpha;
+    }
+    return { width, height, data: out };
+  }
+  const row = new Float32Array(small.width * channels);
+  for (let y = 0, i = 0; y < height; y++) {
+    blendRows(small, channels, (y + 0.5) / factor - 0.5, row);
+    for (let x = 0; x < width; x++, i += 4) {
+      const u = Math.min(small.width - 1, Math.max(0, (x + 0.5) / factor - 0.5));
+      const left = Math.min(small.width - 2, Math.floor(u));
+      const t = small.width === 1 ? 0 : u - left;
+      const o = Math.max(0, left) * channels;
+      const next = small.width === 1 ? o : o + channels;
+      const alpha = opaque ? 255 : row[o + 3]! + (row[next + 3]! - row[o + 3]!) * t;
+      const weight = opaque ? 1 : alpha > 0 ? 255 / alpha : 0;
+      out[i] = (row[o]! + (row[next]! - row[o]!) * t) * weight;
+      out[i + 1] = (row[o + 1]! + (row[next + 1]! - row[o + 1]!) * t) * weight;
+      out[i + 2] = (row[o + 2]! + (row[next + 2]! - row[o + 2]!) * t) * weight;
+      out[i + 3] = alpha;
+    }
   }
   return { width, height, data: out };
+}
+
+interface Averaged {
+  readonly width: number;
+  readonly height: number;
+  readonly values: Float32Array;
+}
+
+/** Means of squares of `factor` px, alpha multiplied in; squares that reach over the edge are of what there is. */
+function averaged({ width, height, data }: Pixels, factor: number, channels: number): Averaged {
+  const [w, h] = [Math.ceil(width / factor), Math.ceil(height / factor)];
+  const values = new Float32Array(w * h * channels);
+  for (let y = 0, i = 0; y < height; y++) {
+    const start = Math.floor(y / factor) * w * channels;
+    for (let x = 0; x < width; x++, i += 4) {
+      const o = start + Math.floor(x / factor) * channels;
+      const alpha = data[i + 3]!;
+      const share = channels === 3 ? 1 : alpha / 255;
+      values[o] = values[o]! + data[i]! * share;
+      values[o + 1] = values[o + 1]! + data[i + 1]! * share;
+      values[o + 2] = values[o + 2]! + data[i + 2]! * share;
+      if (channels === 4) values[o + 3] = values[o + 3]! + alpha;
+    }
+  }
+  if (factor === 1) return { width: w, height: h, values };
+  for (let y = 0, o = 0; y < h; y++) {
+    const tall = Math.min(factor, height - y * factor);
+    for (let x = 0; x < w; x++) {
+      const count = tall * Math.min(factor, width - x * factor);
+      for (let c = 0; c < channels; c++, o++) values[o] = values[o]! / count;
+    }
+  }
+  return { width: w, height: h, values };
+}
+
+/** A row between two rows. @param v - rows from the top. */
+function blendRows({ width, height, values }: Averaged, channels: number, v: number, row: Float32Array): void {
+  const at = Math.min(height - 1, Math.max(0, v));
+  const top = Math.floor(at);
+  const t = at - top;
+  const upper = top * width * channels;
+  const lower = Math.min(height - 1, top + 1) * width * channels;
+  for (let i = 0; i < row.length; i++) row[i] = values[upper + i]! + (values[lower + i]! - values[upper + i]!) * t;
 }
 
 /**

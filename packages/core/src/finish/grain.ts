@@ -17,24 +17,40 @@ export function withGrain(pixels: Pixels, strength: number, scale: number, origi
   const out = new Uint8ClampedArray(data);
   const step = 1 / (scale * PITCH);
   const depth = DEPTH * strength * Math.min(1, scale * PITCH);
+  const first = Math.floor((0.5 + origin.x) * step);
+  const points = Math.floor((width - 0.5 + origin.x) * step) - first + 2;
+  let [upper, lower] = [noiseRow(first, points, 0), noiseRow(first, points, 0)];
+  let drawn = NaN;
   for (let y = 0, o = 0; y < height; y++) {
     const v = (y + 0.5 + origin.y) * step;
     const row = Math.floor(v);
+    if (row !== drawn) {
+      upper = row === drawn + 1 ? lower : noiseRow(first, points, row);
+      lower = noiseRow(first, points, row + 1);
+      drawn = row;
+    }
     const fv = smooth(v - row);
     for (let x = 0; x < width; x++, o += 4) {
-      const u = (x + 0.5 + origin.x) * step;
+      const u = (x + 0.5 + origin.x) * step - first;
       const column = Math.floor(u);
       const fu = smooth(u - column);
-      const above = noise(column, row) * (1 - fu) + noise(column + 1, row) * fu;
-      const below = noise(column, row + 1) * (1 - fu) + noise(column + 1, row + 1) * fu;
+      const above = upper[column]! + (upper[column + 1]! - upper[column]!) * fu;
+      const below = lower[column]! + (lower[column + 1]! - lower[column]!) * fu;
       const luma = (0.2126 * data[o]! + 0.7152 * data[o + 1]! + 0.0722 * data[o + 2]!) / 255;
-      const by = (above * (1 - fv) + below * fv) * depth * (0.35 + 2.6 * luma * (1 - luma));
+      const by = (above + (below - above) * fv) * depth * (0.35 + 2.6 * luma * (1 - luma));
       out[o] = data[o]! + by;
       out[o + 1] = data[o + 1]! + by;
       out[o + 2] = data[o + 2]! + by;
     }
   }
   return { width, height, data: out };
+}
+
+/** The noise of one row of the lattice. */
+function noiseRow(first: number, count: number, row: number): Float64Array {
+  const values = new Float64Array(count);
+  for (let i = 0; i < count; i++) values[i] = noise(first + i, row);
+  return values;
 }
 
 function smooth(t: number): number {

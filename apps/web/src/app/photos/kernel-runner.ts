@@ -33,6 +33,10 @@ export class KernelRunner implements Kernels {
     private readonly start: () => RunningWorker = startWorker,
   ) {}
 
+  get pending(): number {
+    return this.waiting.size + this.running.size;
+  }
+
   take(name: string, stamp: readonly unknown[], job: () => KernelJob): Pixels | Plane | null {
     const known = this.results.get(name);
     if (known && isSame(known.stamp, stamp)) return known.result;

@@ -181,14 +181,14 @@ describe('any size of output', () => {
       {
         ...picture({}),
         fill: { ...(picture({}).fill as PhotoFill), effects: [{ kind: 'halftone', strength: 1 }] },
-      } as Item,
+      },
     ],
     [
       'flattened areas',
       {
         ...picture({}),
         fill: { ...(picture({}).fill as PhotoFill), effects: [{ kind: 'flattened', strength: 0.6 }] },
-      } as Item,
+      },
     ],
     ['a subject', subject('s', 'heron-shore', { at: [295, 400], on: [100, 100], scale: 0.23 })],
   ];

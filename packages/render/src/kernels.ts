@@ -53,9 +53,9 @@ export interface Kernels {
   readonly pending: number;
   /**
    * The result for a name and a stamp, or null while it is being made. Another stamp for the same name overtakes what was asked for before.
-   * @param job - makes the job; called only where it must be sent.
+   * @param job - makes the job; called only where it must be sent. Null only looks whether the result is there.
    */
-  take(name: string, stamp: readonly unknown[], job: () => KernelJob): Pixels | Plane | null;
+  take(name: string, stamp: readonly unknown[], job: (() => KernelJob) | null): Pixels | Plane | null;
 }
 
 /** Smaller jobs than this many px are done at once: sending them would take longer. */
@@ -64,6 +64,7 @@ const SMALL = 16_000;
 /**
  * The result of a job: at once where nobody else does it, or where it is small.
  * @param size - px of the job.
+ * @param mayAsk - false while what the job would work on is not exact itself.
  */
 export function kernelResult<J extends KernelJob>(
   kernels: Kernels | undefined,
@@ -71,7 +72,8 @@ export function kernelResult<J extends KernelJob>(
   stamp: readonly unknown[],
   size: number,
   job: () => J,
+  mayAsk = true,
 ): ResultOf<J> | null {
   if (!kernels || size < SMALL) return runKernel(job());
-  return kernels.take(name, stamp, job) as ResultOf<J> | null;
+  return kernels.take(name, stamp, mayAsk ? job : null) as ResultOf<J> | null;
 }

@@ -35,7 +35,7 @@ export class LayerCache {
       resources.version,
       resources.draft,
     ];
-    return this.keep(key, stamp, make, (layer) => (layer ? layer.bounds.width * layer.bounds.height * 4 : 0)) as Layer | null;
+    return this.keep<Layer | null>(key, stamp, make, (layer) => (layer ? layer.bounds.width * layer.bounds.height * 4 : 0));
   }
 
   /** Anything as it was made last under its name, or made now when its stamp is another. @param bytes - how much memory it takes. */

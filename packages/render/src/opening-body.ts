@@ -72,9 +72,12 @@ export function layShadowed(
   shadow: Shadow,
   drawing: Drawing,
 ): void {
+  const { kernels } = drawing.resources;
+  const missed = kernels?.missed;
   const caster = keptCaster(opening, letterId, bounds, drawing);
+  const isExact = kernels?.missed === missed;
   const name = letterId === undefined ? opening.id : `${opening.id} ${letterId}`;
-  drawShadowOf(target, bounds, { layer: caster, name, stamp: silhouette(opening, drawing) }, shadow, drawing);
+  drawShadowOf(target, bounds, { layer: caster, name, stamp: silhouette(opening, drawing), isExact }, shadow, drawing);
   lay(target, caster);
 }
 

@@ -205,11 +205,14 @@ function groupPaint(group: Group, drawing: Drawing): Paint[] {
   const layer = once(() => {
     if (!bounds) return null;
     const made = newLayer(bounds, drawing.resources);
+    const { kernels } = drawing.resources;
+    const missed = kernels?.missed;
     drawing.compose(made, group.items, drawing, null);
+    const isExact = kernels?.missed === missed;
     if (!shadow) return made;
     const under = newLayer(bounds, drawing.resources);
     const stamp = [group.items, drawing.sheet.placements, drawing.sheet.crossings];
-    drawShadowOf(under, bounds, { layer: made, name: group.id, stamp }, shadow, drawing);
+    drawShadowOf(under, bounds, { layer: made, name: group.id, stamp, isExact }, shadow, drawing);
     lay(under, made);
     return under;
   });

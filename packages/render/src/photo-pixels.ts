@@ -46,12 +46,6 @@ export function photoToSheet(opening: Opening, fill: PhotoFill, drawing: Drawing
   return typeof fill.placement === 'string' ? own : multiply(boxMatrix(opening.box), own);
 }
 
-/** The photo of a fill as it is seen in `bounds` (view px), developed; null while it has not arrived. */
-export function photoPixels(opening: Opening, fill: PhotoFill, bounds: Bounds, drawing: Drawing): Pixels | null {
-  const pixels = plainPixels(opening, fill, bounds, drawing, 1);
-  return pixels && developedExactly(pixels, opening, fill, bounds, drawing);
-}
-
 /** The photo as it is seen in `bounds`, as it was taken. @param coarse - view px to one px of the result. */
 export function plainPixels(opening: Opening, fill: PhotoFill, bounds: Bounds, drawing: Drawing, coarse: number): Pixels | null {
   if (isWarped(opening.outline)) return warpedPixels(opening, fill, bounds, drawing, coarse);

@@ -26,6 +26,8 @@ export interface Caster {
   readonly name: string;
   /** Everything that the silhouette depends on. */
   readonly stamp: readonly unknown[];
+  /** False while parts of the layer are still being made elsewhere. */
+  readonly isExact: boolean;
 }
 
 /** Draws the shadow of a silhouette that has the place of the layer. @param mask - places where it is not drawn. */
@@ -42,7 +44,7 @@ export function drawShadow(layer: Layer, silhouette: Plane, shadow: Shadow, draw
 export function drawShadowOf(
   target: Target,
   bounds: Bounds,
-  { layer: caster, name, stamp }: Caster,
+  { layer: caster, name, stamp, isExact }: Caster,
   shadow: Shadow,
   drawing: Drawing,
 ): void {
@@ -51,11 +53,18 @@ export function drawShadowOf(
   const exact =
     resources.draft && size > COARSE_PIXELS
       ? null
-      : kernelResult(resources.kernels, `${name} shadow`, [...stamp, ...placeOf(drawing), shadow, sheet.light], size, () => ({
-          kind: 'shadow',
-          plane: within(caster, bounds, drawing),
-          cast: castOf(shadow, drawing, 1),
-        }));
+      : kernelResult(
+          resources.kernels,
+          `${name} shadow`,
+          [...stamp, ...placeOf(drawing), shadow, sheet.light],
+          size,
+          () => ({
+            kind: 'shadow',
+            plane: within(caster, bounds, drawing),
+            cast: castOf(shadow, drawing, 1),
+          }),
+          isExact,
+        );
   if (exact) return putShadow(target, bounds, exact, 1, shadow, drawing);
   const coarse = coarseness(bounds, COARSE_PIXELS, castOf(shadow, drawing, 1).sigma);
   const plane = coarseAlpha(caster, bounds, coarse, resources.environment);
@@ -68,7 +77,7 @@ export function drawShadowOf(
  */
 export function drawInnerShade(
   layer: Layer,
-  { layer: inside, name, stamp }: Caster,
+  { layer: inside, name, stamp }: Omit<Caster, 'isExact'>,
   shade: NonNullable<Finish['innerShade']>,
   drawing: Drawing,
   clip: () => void,

@@ -39,7 +39,7 @@ export function withFinish(item: Item, finish: Finish): ItemProperties {
   return {
     opacity: opacity ?? null,
     blend: blend ?? null,
-    finish: (shadow ? { shadow } : null) as ItemProperties['finish'] & null,
+    finish: shadow ? { shadow } : null,
   };
 }
 
@@ -111,9 +111,7 @@ export function applyFinish(
   const operations = items.flatMap((item): Operation[] => {
     const after = withFinish(item, scaled);
     const isPhoto = item.type === 'opening' && item.fill.type === 'photo' && grown !== undefined;
-    return [
-      changeItemOperation(sheet, item, isPhoto ? { ...after, fill: withDeveloping(item.fill as PhotoFill, grown) } : after),
-    ];
+    return [changeItemOperation(sheet, item, isPhoto ? { ...after, fill: withDeveloping(item.fill, grown) } : after)];
   });
   return { name, operations };
 }

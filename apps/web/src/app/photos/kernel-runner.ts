@@ -37,10 +37,11 @@ export class KernelRunner implements Kernels {
     return this.waiting.size + this.running.size;
   }
 
-  take(name: string, stamp: readonly unknown[], job: () => KernelJob): Pixels | Plane | null {
+  take(name: string, stamp: readonly unknown[], job: (() => KernelJob) | null): Pixels | Plane | null {
     const known = this.results.get(name);
     if (known && isSame(known.stamp, stamp)) return known.result;
     this.missed++;
+    if (!job) return null;
     const wished = this.waiting.get(name) ?? this.running.get(name);
     if (!wished || !isSame(wished.stamp, stamp)) {
       this.waiting.set(name, { stamp, job: job() });
@@ -59,7 +60,10 @@ export class KernelRunner implements Kernels {
   private async next(): Promise<void> {
     if (this.running.size > 0) return;
     const [entry] = this.waiting;
-    if (!entry) return this.whenDone();
+    if (!entry) {
+      this.whenDone();
+      return;
+    }
     const [name, wish] = entry;
     this.waiting.delete(name);
     this.running.set(name, wish);

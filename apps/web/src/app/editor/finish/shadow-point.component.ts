@@ -143,14 +143,14 @@ export class ShadowPointComponent {
     const by = { x: at.x - shown.middle.x, y: at.y - shown.middle.y };
     const distance = Math.round(Math.hypot(by.x, by.y) * 10) / 10;
     const angle = Math.round((Math.atan2(by.y, by.x) * 1800) / Math.PI + 3600) / 10;
-    let turnsLight = false;
+    const items = this.editing.settled();
+    const turnsLight = items.some((item) => finishOf(item).shadow && finishOf(item).shadow?.angle === undefined);
     const edit = changeFinish(
       sheet,
-      this.editing.settled(),
+      items,
       (finish) => {
         const { shadow } = finish;
         if (!shadow) return finish;
-        if (shadow.angle === undefined) turnsLight = true;
         return { ...finish, shadow: { ...shadow, distance, ...(shadow.angle === undefined ? {} : { angle: angle % 360 }) } };
       },
       `Move the shadow of ${this.editing.name()}`,

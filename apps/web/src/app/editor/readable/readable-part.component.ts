@@ -3,7 +3,7 @@ import { FoldPartComponent } from '../finish/fold-part.component';
 import { OpenFolds } from '../finish/open-folds';
 import { WordReading } from './word-reading';
 
-export const READABLE = 'Can it be read?';
+const READABLE = 'Can it be read?';
 
 /** How well the word can be read, letter by letter, and what helps. */
 @Component({

@@ -109,6 +109,44 @@ for (const scheme of ['light', 'dark'] as const) {
       await page.keyboard.press('r');
     });
 
+    test(`axe finds nothing while finishing (${scheme})`, async ({ page }) => {
+      const editor = await Editor.home(page);
+      const scan = async () => {
+        expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+      };
+      await editor.open('Workshop card');
+      await editor.panel.getByRole('button', { name: /^Mood/ }).click();
+      await editor.panel.getByRole('button', { name: /^Colours/ }).click();
+      await editor.panel
+        .getByRole('button', { name: /, in \d+ places|, in one place/ })
+        .first()
+        .click();
+      await expect(editor.panel.locator('ka-tone-curve canvas')).toBeVisible();
+      await scan();
+      await editor.select('Oval');
+      await editor.panel.getByRole('tab', { name: 'Finish' }).click();
+      for (const part of ['Rim', 'Inner shade']) await editor.panel.getByRole('checkbox', { name: part, exact: true }).check();
+      await editor.panel.getByRole('button', { name: /^Tone of the photo/ }).click();
+      await editor.panel.getByRole('button', { name: /^Blur and effects/ }).click();
+      await editor.panel.getByRole('button', { name: 'Two inks' }).click();
+      await editor.panel.getByRole('button', { name: 'Outline colour, any colour' }).click();
+      await expect(editor.panel.locator('ka-tone-curve canvas')).toBeVisible();
+      await scan();
+      await editor.panel.getByRole('button', { name: 'Blend: Normal' }).click();
+      await expect(page.getByRole('menuitemradio', { name: 'Multiply' })).toBeVisible();
+      await scan();
+      await page.keyboard.press('Escape');
+      await expect(page.getByRole('menu')).toHaveCount(0);
+      await editor.panel.getByRole('button', { name: 'Take outline colour from the sheet' }).click();
+      await scan();
+      await page.keyboard.press('Escape');
+      await editor.select('Plants need pots');
+      await editor.panel.getByRole('tab', { name: 'Finish' }).click();
+      await editor.panel.getByRole('button', { name: /^Can it be read/ }).click();
+      await expect(editor.panel.locator('.letters li').first()).toBeVisible();
+      await scan();
+    });
+
     test(`axe finds nothing while drawing and typing (${scheme})`, async ({ page }) => {
       const editor = await Editor.home(page);
       await editor.begin('Badge');

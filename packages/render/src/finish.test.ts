@@ -1,12 +1,12 @@
 import { describe, expect, it } from 'vitest';
-import type { Blend, Finish, Item, Opening, PhotoFill, Pixels } from '@kadrosyn/core';
+import type { Blend, Finish, Item, Opening, PhotoFill, Pixels, Sheet } from '@kadrosyn/core';
 import { RECTANGLE, shape, subject, withPicture, word } from '../fixtures/kit.js';
 import { apart, colourAt, sampleResources, shaper, squareSheet } from '../testing/pictures.js';
 import { renderSheet } from './node/index.js';
 
 const SIZE = 200;
-const draw = (items: readonly Item[], background = '#ffffff', scale = 1): Pixels =>
-  renderSheet({ ...squareSheet(SIZE, items), background: { type: 'colour', colour: background } }, scale, sampleResources);
+const draw = (items: readonly Item[], background = '#ffffff'): Pixels =>
+  renderSheet({ ...squareSheet(SIZE, items), background: { type: 'colour', colour: background } }, 1, sampleResources);
 const box = (finish: Finish, change: Partial<Opening> = {}): Opening =>
   shape('box', RECTANGLE, 50, 50, 100, 100, '#cf4a22', { finish, ...change });
 const [RUST, INK, WHITE] = [
@@ -193,21 +193,70 @@ describe('any size of output', () => {
     ['a subject', subject('s', 'heron-shore', { at: [295, 400], on: [100, 100], scale: 0.23 })],
   ];
 
-  it.each(cases)('%s looks the same', (_name, item) => {
-    const [once, twice] = [draw([item]), draw([item], '#ffffff', 3)];
+  /** How much a picture at a larger scale differs from it at the scale of the sheet, of 255: what is finer than a px of the small one may. */
+  function differs(items: readonly Item[], scale: number, change: Partial<Sheet> = {}): number {
+    const sheet = { ...squareSheet(SIZE, items), background: { type: 'colour', colour: '#ffffff' } as const, ...change };
+    const [once, more] = [1, scale].map((at) => renderSheet(sheet, at, sampleResources)) as [Pixels, Pixels];
     let sum = 0;
     for (let y = 0; y < SIZE; y++) {
       for (let x = 0; x < SIZE; x++) {
         for (let c = 0; c < 3; c++) {
           let mean = 0;
-          for (let dy = 0; dy < 3; dy++)
-            for (let dx = 0; dx < 3; dx++) mean += twice.data[((3 * y + dy) * 3 * SIZE + 3 * x + dx) * 4 + c]! / 9;
-          sum += Math.abs(mean - once.data[(y * SIZE + x) * 4 + c]!);
+          for (let dy = 0; dy < scale; dy++)
+            for (let dx = 0; dx < scale; dx++) mean += more.data[((scale * y + dy) * scale * SIZE + scale * x + dx) * 4 + c]!;
+          sum += Math.abs(mean / scale ** 2 - once.data[(y * SIZE + x) * 4 + c]!);
         }
       }
     }
-    // Of 255: what is finer than a px of the small picture may differ.
-    expect(sum / (SIZE * SIZE * 3)).toBeLessThan(3);
+    return sum / (SIZE * SIZE * 3);
+  }
+
+  it.each(cases)('%s looks the same at scales 1, 2 and 4', (_name, item) => {
+    for (const scale of [2, 4]) expect(differs([item], scale)).toBeLessThan(3);
+  });
+
+  it('a shadow is the same at scales 1, 2 and 4, hard or soft, spread or not', () => {
+    for (const blur of [0, 6, 30]) {
+      for (const spread of [0, 7, -4]) {
+        const cast = box({ shadow: { angle: 30, distance: 20, blur, spread, strength: 0.7 } });
+        // Of 255 on the whole sheet: an edge lies up to half a px of the small picture beside where it should.
+        for (const scale of [2, 4]) expect(differs([cast], scale)).toBeLessThan(1);
+      }
+    }
+  });
+
+  it('a mood is the same at scales 1, 2 and 4', () => {
+    const mood = {
+      tone: {
+        curve: [
+          { x: 0, y: 0.1 },
+          { x: 0.5, y: 0.4 },
+          { x: 1, y: 1 },
+        ],
+        saturation: -0.4,
+      },
+      effects: [
+        { kind: 'edges', strength: 0.6 },
+        { kind: 'grain', strength: 0.4 },
+      ],
+    } as const;
+    for (const scale of [2, 4]) expect(differs([picture({})], scale, { mood })).toBeLessThan(3);
+  });
+});
+
+describe('a gradient outline', () => {
+  it('runs over the box of the opening', () => {
+    const stops = [
+      { at: 0, colour: '#ff0000' },
+      { at: 1, colour: '#0000ff' },
+    ];
+    const paint = { type: 'gradient', kind: 'linear', angle: 0, stops } as const;
+    const drawn = draw([box({ outline: { align: 'inside', width: 10, paint } })]);
+    const [left, middle, right] = [54, 100, 146].map((x) => colourAt(drawn, { x, y: 54 }));
+    expect(left![0]).toBeGreaterThan(235);
+    expect(apart(middle!, [128, 0, 128])).toBeLessThanOrEqual(3);
+    expect(right![2]).toBeGreaterThan(235);
+    expect(colourAt(drawn, { x: 100, y: 100 }).slice(0, 3)).toEqual(RUST);
   });
 });
 

@@ -65,7 +65,7 @@ describe('pairs of colours', () => {
     const pairs = colourPairs(palette);
     expect(pairs.length).toBeGreaterThan(1);
     for (const { ground, letters, contrast } of pairs) {
-      expect(contrast).toBeGreaterThanOrEqual(3);
+      expect(contrast).toBeGreaterThanOrEqual(4.5);
       expect(contrast).toBe(colourContrast(ground, letters));
     }
     expect(pairs[0]!.contrast).toBeGreaterThan(6);

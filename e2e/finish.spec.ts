@@ -128,10 +128,10 @@ test('the point of a shadow turns the light of the sheet for all that follow it'
   const point = page.getByRole('button', { name: /^Shadow: 60 degrees by the light of the sheet/ });
   const box = (await point.boundingBox())!;
   const from = { x: box.x + box.width / 2, y: box.y + box.height / 2 };
-  await editor.drag(from, { x: from.x - 60, y: from.y - 3 });
+  await editor.drag(from, { x: from.x - 110, y: from.y - 30 });
   const direction = Number(await field(editor, 'Direction').inputValue());
   expect(direction).toBeGreaterThan(150);
-  expect(Number(await field(editor, 'Distance').inputValue())).toBeGreaterThan(60);
+  expect(Number(await field(editor, 'Distance').inputValue())).toBeGreaterThan(40);
   await editor.select('Square');
   await expect(field(editor, 'Direction')).toHaveValue(String(direction));
   // What has a direction of its own stays.
@@ -185,6 +185,21 @@ test('a tone curve by keyboard, auto level, two inks, and black and white', asyn
   expect(r!).toBeGreaterThan(b!);
   await editor.panel.getByRole('button', { name: 'Reset the tone' }).click();
   await expect(editor.panel.getByRole('button', { name: /^Tone of the photo as taken/ })).toBeVisible();
+});
+
+test('with everything open only the panel scrolls, never the page', async ({ page }) => {
+  const editor = await circleWithPhoto(page);
+  for (const name of ['Outline', 'Rim', 'Shadow', 'Inner shade']) await part(editor, name).check();
+  for (const fold of [/^Tone of the photo/, /^Blur and effects/]) await editor.panel.getByRole('button', { name: fold }).click();
+  const last = editor.panel.getByRole('button', { name: 'Keep as style' });
+  await last.scrollIntoViewIfNeeded();
+  await expect(last).toBeInViewport();
+  const { page: height, window: seen } = await page.evaluate(() => ({
+    page: document.documentElement.scrollHeight,
+    window: innerHeight,
+  }));
+  expect(height).toBe(seen);
+  expect(await page.evaluate(() => scrollY)).toBe(0);
 });
 
 test('a rim by name, and rims of four widths', async ({ page }) => {

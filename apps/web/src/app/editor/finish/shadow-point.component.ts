@@ -9,6 +9,9 @@ import { selectTab } from '../state/editor.selectors';
 import { FinishEditing } from './finish-editing';
 import { LIGHT_ANGLE } from './first-shadow';
 
+/** The point stands this far from the middle when there is no distance, css px: in the middle itself the item is taken hold of. */
+const CLEAR = 34;
+
 /** The point of a shadow on the sheet: dragged away from the middle of the item it says where and how far the shadow falls. */
 @Component({
   selector: 'ka-shadow-point',
@@ -90,7 +93,8 @@ export class ShadowPointComponent {
     const middle = { x: bounds.x + bounds.width / 2, y: bounds.y + bounds.height / 2 };
     const angle = shadow.angle ?? sheet.light?.angle ?? LIGHT_ANGLE;
     const radians = (angle * Math.PI) / 180;
-    const end = { x: middle.x + Math.cos(radians) * shadow.distance, y: middle.y + Math.sin(radians) * shadow.distance };
+    const away = shadow.distance + CLEAR / this.viewport.zoom();
+    const end = { x: middle.x + Math.cos(radians) * away, y: middle.y + Math.sin(radians) * away };
     const matrix = this.viewport.matrix();
     const follows = shadow.angle === undefined ? 'by the light of the sheet' : 'in its own direction';
     const words = `${Math.round(angle)} degrees ${follows}, ${Math.round(shadow.distance)} px away`;
@@ -141,7 +145,8 @@ export class ShadowPointComponent {
     if (!shown) return null;
     const { sheet } = this.session.context();
     const by = { x: at.x - shown.middle.x, y: at.y - shown.middle.y };
-    const distance = Math.round(Math.hypot(by.x, by.y) * 10) / 10;
+    const away = Math.hypot(by.x, by.y) - CLEAR / this.viewport.zoom();
+    const distance = Math.max(0, Math.round(away * 10) / 10);
     const angle = Math.round((Math.atan2(by.y, by.x) * 1800) / Math.PI + 3600) / 10;
     const items = this.editing.settled();
     const turnsLight = items.some((item) => finishOf(item).shadow && finishOf(item).shadow?.angle === undefined);
@@ -155,7 +160,7 @@ export class ShadowPointComponent {
       },
       `Move the shadow of ${this.editing.name()}`,
     );
-    if (!turnsLight || distance === 0) return edit;
+    if (!turnsLight) return edit;
     const light = { height: 45, ...sheet.light, angle: angle % 360 };
     return { ...edit, operations: [...edit.operations, ...changeSheet(sheet, { light }, edit.name).operations] };
   }

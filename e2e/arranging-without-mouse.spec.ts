@@ -1,34 +1,18 @@
 import { expect, test } from '@playwright/test';
 import { Editor } from './support/editor.js';
-
-/** Goes on with Tab until something with this name has the focus. */
-async function tabTo(editor: Editor, name: RegExp): Promise<void> {
-  const { page } = editor;
-  const seen: string[] = [];
-  for (let time = 0; time < 90; time++) {
-    await page.keyboard.press('Tab');
-    const label = await page.evaluate(() => {
-      const { activeElement } = document;
-      const labelled = activeElement instanceof HTMLInputElement ? (activeElement.labels?.[0]?.innerText ?? '') : '';
-      return (activeElement?.getAttribute('aria-label') ?? (labelled || activeElement?.textContent) ?? '').trim();
-    });
-    if (name.test(label)) return;
-    seen.push(label.slice(0, 30));
-  }
-  throw new Error(`Tab does not reach ${String(name)}, only ${seen.join(' | ')}`);
-}
+import { tabTo } from './support/tab-to.js';
 
 test('a whole job by keyboard alone: shapes, sizes, several selected, a group, a photo, export', async ({ page }) => {
   const editor = await Editor.home(page);
   await expect(editor.preset('Post')).toBeVisible();
-  await tabTo(editor, /^Post/);
+  await tabTo(page, /^Post/);
   await page.keyboard.press('Enter');
   await editor.ready();
-  await tabTo(editor, /^Photos$/);
+  await tabTo(page, /^Photos$/);
   await page.keyboard.press('ArrowRight');
   await page.keyboard.press('Enter');
   // The first shape, twice.
-  await tabTo(editor, /^(Circle|Square|Rectangle)$/);
+  await tabTo(page, /^(Circle|Square|Rectangle)$/);
   await page.keyboard.press('Enter');
   await page.keyboard.press('Enter');
   await expect(editor.depth.locator('ka-item-thumbnail')).toHaveCount(2);
@@ -36,7 +20,7 @@ test('a whole job by keyboard alone: shapes, sizes, several selected, a group, a
   for (let step = 0; step < 12; step++) await page.keyboard.press('Shift+ArrowRight');
   await page.keyboard.press('Control+a');
   await expect(editor.panel.getByRole('heading', { name: '2 items' })).toBeVisible();
-  await tabTo(editor, /^Left$/);
+  await tabTo(page, /^Left$/);
   for (let step = 0; step < 4; step++) await page.keyboard.press('ArrowRight');
   await expect(page.locator(':focus')).toHaveText('Middle');
   await page.keyboard.press('Enter');
@@ -47,18 +31,18 @@ test('a whole job by keyboard alone: shapes, sizes, several selected, a group, a
   await expect(page.getByRole('button', { name: 'Undo: Move Group' })).toBeVisible();
   // Into the group by its slab.
   await page.keyboard.press('Shift+Tab');
-  await tabTo(editor, /^Group, group of 2/);
+  await tabTo(page, /^Group, group of 2/);
   await page.keyboard.press('ArrowRight');
   await page.keyboard.press('ArrowDown');
   await page.keyboard.press('Enter');
-  await tabTo(editor, /^Shapes$/);
+  await tabTo(page, /^Shapes$/);
   await page.keyboard.press('ArrowLeft');
   await page.keyboard.press('Enter');
-  await tabTo(editor, /^heron-shore: fill /);
+  await tabTo(page, /^heron-shore: fill /);
   await page.keyboard.press('Enter');
   await expect(editor.panel.locator('.head p')).toContainText('heron-shore');
   await editor.saved();
-  await tabTo(editor, /^Export PNG$/);
+  await tabTo(page, /^Export PNG$/);
   const arriving = page.waitForEvent('download');
   await page.keyboard.press('Enter');
   expect((await arriving).suggestedFilename()).toMatch(/\.png$/);

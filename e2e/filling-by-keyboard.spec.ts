@@ -1,20 +1,6 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test } from '@playwright/test';
 import { Editor } from './support/editor.js';
-
-/** Goes on with Tab until something with this name has the focus. */
-async function tabTo(page: Page, name: RegExp): Promise<void> {
-  const seen: string[] = [];
-  for (let time = 0; time < 90; time++) {
-    await page.keyboard.press('Tab');
-    const label = await page.evaluate(() => {
-      const { activeElement } = document;
-      return (activeElement?.getAttribute('aria-label') ?? activeElement?.textContent ?? '').trim();
-    });
-    if (name.test(label)) return;
-    seen.push(label.slice(0, 30));
-  }
-  throw new Error(`Tab does not reach ${String(name)}, only ${seen.join(' | ')}`);
-}
+import { tabTo } from './support/tab-to.js';
 
 test('a template is filled and exported by keyboard alone', async ({ page }) => {
   const editor = await Editor.home(page);

@@ -13,7 +13,7 @@ import type { EdgeOptions, LetterEdge } from './edge-contrast.js';
 /** The picture of a word is drawn with so many px to one px as it is looked at. */
 const SHARPNESS = 2;
 /** A picture to measure on has no more px than this: the letters of a large print are measured on a smaller one. */
-const MOST_PIXELS = 1_200_000;
+const MOST_PIXELS = 600_000;
 /** Room around the letters, px as they are looked at. */
 const ROOM = 6;
 

@@ -78,3 +78,12 @@ export function isTyping(target: EventTarget | null): boolean {
     target instanceof HTMLSelectElement
   );
 }
+
+const WITHOUT_TEXT: ReadonlySet<string> = new Set(['range', 'checkbox', 'radio']);
+
+/** Whether a key is for the field that has the focus. From any, one can go on to the next part; from a slider or a tick, undo and the like work too. */
+export function isForField({ target, key, ctrlKey, metaKey }: KeyboardEvent): boolean {
+  if (!isTyping(target) || key === 'F6') return false;
+  const hasText = !(target instanceof HTMLInputElement && WITHOUT_TEXT.has(target.type));
+  return hasText || !(ctrlKey || metaKey);
+}

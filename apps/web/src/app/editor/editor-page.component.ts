@@ -21,7 +21,7 @@ import type { BegunState } from '../templates/begin-from-template';
 import { Arrivals } from './arrivals';
 import { DepthPanelComponent } from './depth/depth-panel.component';
 import { EditorCommands } from './editor-commands';
-import { isTyping, keyCommand } from './editor-keys';
+import { isForField, isTyping, keyCommand } from './editor-keys';
 import { EDITOR_PROVIDERS } from './editor-providers';
 import { ColourTakerComponent } from './finish/colour-taker.component';
 import { ColourTaking } from './finish/colour-taking';
@@ -227,8 +227,7 @@ export class EditorPageComponent {
     // While an outline is drawn, keys are for the pen.
     if (this.pen.drawing() || this.level.active() || this.trim.by() || this.focus.box()) return;
     if (!this.ready() || event.defaultPrevented || inMenu(event.target)) return;
-    // From a field, too, one can go on to the next part.
-    if (isTyping(event.target) && event.key !== 'F6') return;
+    if (isForField(event)) return;
     // Enter types in the selected lettering.
     const selected = this.session.selectedOpening();
     if (event.key === 'Enter' && selected?.outline.type === 'lettering' && !(event.target instanceof HTMLButtonElement)) {

@@ -16,7 +16,7 @@ const RAINBOW = 'linear-gradient(90deg, #f00, #ff0, #0f0, #0ff, #00f, #f0f, #f00
   selector: 'ka-colour-field',
   imports: [IconComponent, MatTooltipModule],
   templateUrl: './colour-field.component.html',
-  styleUrl: './colour-field.component.scss',
+  styleUrls: ['./colour-field.component.scss', './swatch-dots.scss'],
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class ColourFieldComponent {

@@ -1,6 +1,6 @@
 import { newShapedOpening, type Opening, type OpeningKind } from '@kadrosyn/core';
 import { describe, expect, it } from 'vitest';
-import { keyCommand } from '../editor-keys';
+import { isForField, keyCommand } from '../editor-keys';
 import { hexOf } from '../../interface/colour-field.component';
 import { sizeWords, timeWords } from '../../interface/sheet-words';
 import { deleteWord } from './item-edits';
@@ -28,6 +28,18 @@ describe('words and keys', () => {
     expect(press('Z', { ctrlKey: true, shiftKey: true })).toEqual({ do: 'redo' });
     expect(press('ArrowUp', { altKey: true })).toEqual({ do: 'forward' });
     expect(press('x')).toBeNull();
+  });
+
+  it('keys are for the field that has the focus, but for those that a slider has no use for', () => {
+    const field = (type: string): HTMLInputElement => Object.assign(document.createElement('input'), { type });
+    const press = (target: EventTarget, key: string, ctrlKey = false) =>
+      isForField({ target, key, ctrlKey, metaKey: false } as unknown as KeyboardEvent);
+    expect(press(field('text'), 'z', true)).toBe(true);
+    expect(press(field('range'), 'ArrowLeft')).toBe(true);
+    expect(press(field('range'), 'z', true)).toBe(false);
+    expect(press(field('checkbox'), ' ')).toBe(true);
+    expect(press(field('text'), 'F6')).toBe(false);
+    expect(press(document.createElement('button'), 'p')).toBe(false);
   });
 
   it('colours are read as people write them', () => {

@@ -16,27 +16,12 @@ const MOST_SWATCHES = 60;
   selector: 'ka-colours-section',
   imports: [FoldPartComponent, ColourFieldComponent],
   templateUrl: './colours-section.component.html',
-  styleUrl: '../panel/panel-section.scss',
+  styleUrls: ['../panel/panel-section.scss', '../../interface/swatch-dots.scss'],
   styles: `
-    .dots,
     .pairs {
       display: flex;
       flex-wrap: wrap;
       gap: 6px;
-      margin-top: 4px;
-    }
-    .dots button {
-      width: 26px;
-      height: 26px;
-      padding: 0;
-      border: 1px solid color-mix(in srgb, var(--ink) 22%, transparent);
-      border-radius: 50%;
-      cursor: pointer;
-    }
-    .dots .chosen {
-      box-shadow:
-        0 0 0 2px var(--panel),
-        0 0 0 4px var(--spruce);
     }
     .swap {
       display: grid;

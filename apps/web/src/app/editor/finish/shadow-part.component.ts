@@ -43,7 +43,7 @@ import { firstShadow, LIGHT_ANGLE } from './first-shadow';
         />
         <ka-length-slider
           label="Spread"
-          [least]="-20"
+          [least]="-editing.side() * 0.02"
           [value]="cast.spread ?? 0"
           [share]="0.05"
           (changed)="set({ spread: $event.value }, $event.how)"

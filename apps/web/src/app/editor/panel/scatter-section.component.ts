@@ -1,5 +1,15 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
-import { invert, paletteOf, salientPlaces, scaling, apply, scatterWindows, type Host, type Photo } from '@kadrosyn/core';
+import {
+  colourWords,
+  invert,
+  paletteOf,
+  salientPlaces,
+  scaling,
+  apply,
+  scatterWindows,
+  type Host,
+  type Photo,
+} from '@kadrosyn/core';
 import { NumberFieldComponent } from '../../interface/number-field.component';
 import { PhotoLevels } from '../../photos/photo-levels';
 import { SmallPixels } from '../../photos/small-pixels';
@@ -21,13 +31,13 @@ const COLOURS = 6;
         <ka-number-field label="Windows" [value]="count()" [least]="1" [most]="most" (changed)="count.set(Math.round($event))" />
         <ka-number-field label="Veil" unit="%" [value]="strength()" [least]="0" [most]="100" (changed)="strength.set($event)" />
       </div>
-      <div class="swatches" role="radiogroup" aria-label="Veil colour, from the photo">
+      <div class="dots" role="radiogroup" aria-label="Veil colour, from the photo">
         @for (entry of palette(); track entry.colour) {
           <button
             role="radio"
             [style.background]="entry.colour"
             [attr.aria-checked]="entry.colour === colour()"
-            [attr.aria-label]="entry.colour + ', ' + Math.round(entry.share * 100) + ' % of the photo'"
+            [attr.aria-label]="wordsOf(entry.colour) + ', ' + Math.round(entry.share * 100) + ' % of the photo'"
             [class.chosen]="entry.colour === colour()"
             (click)="picked.set(entry.colour)"
           ></button>
@@ -38,7 +48,7 @@ const COLOURS = 6;
       <button class="ka-button next" [disabled]="!pixels()" (click)="scatter()">Scatter {{ count() }}</button>
     </details>
   `,
-  styleUrl: './panel-section.scss',
+  styleUrls: ['./panel-section.scss', '../../interface/swatch-dots.scss'],
   styles: `
     summary {
       cursor: pointer;
@@ -46,23 +56,6 @@ const COLOURS = 6;
     }
     details > * + * {
       margin-top: 9px;
-    }
-    .swatches {
-      display: flex;
-      gap: 7px;
-      min-height: 28px;
-    }
-    .swatches button {
-      width: 28px;
-      height: 28px;
-      border: 1px solid color-mix(in srgb, var(--ink) 22%, transparent);
-      border-radius: 50%;
-      cursor: pointer;
-    }
-    .chosen {
-      box-shadow:
-        0 0 0 2px var(--panel),
-        0 0 0 4px var(--spruce);
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -74,6 +67,7 @@ export class ScatterSectionComponent {
   readonly host = input.required<Host>();
   readonly photo = input.required<Photo>();
   readonly Math = Math;
+  readonly wordsOf = colourWords;
   readonly most = MOST;
   readonly count = signal(5);
   readonly strength = signal(72);

@@ -27,6 +27,7 @@ import { OwnFaces } from '../../lettering/own-faces';
 import { PhotoLevels } from '../../photos/photo-levels';
 import { PhotoColours } from '../finish/photo-colours';
 import { EditorSession } from '../session';
+import { TextCaret } from '../text/text-caret';
 
 /** A word is measured when nothing has changed for so many ms. */
 const REST = 250;
@@ -37,6 +38,7 @@ export class WordReading {
   private readonly session = inject(EditorSession);
   private readonly levels = inject(PhotoLevels);
   private readonly colours = inject(PhotoColours);
+  private readonly typing = inject(TextCaret);
   private readonly axesOf = inject(OwnFaces).axesOf;
   readonly lookings = LOOKINGS;
   private readonly chosenLooking = signal<Looking['id'] | null>(null);
@@ -55,7 +57,9 @@ export class WordReading {
   /** The selected lettering without the edit that is going on. */
   readonly word = computed<Opening | null>(() => {
     const opening = this.session.settledOpening();
-    return opening?.outline.type === 'lettering' && !opening.hidden ? opening : null;
+    // While it is typed, nobody asks; measuring would hold up the next letter.
+    const isAsked = opening?.outline.type === 'lettering' && !opening.hidden && !this.typing.opening();
+    return isAsked ? opening : null;
   });
 
   readonly looking = computed<Looking['id']>(() => {
@@ -118,8 +122,9 @@ export class WordReading {
     const [word, sheet] = [this.word(), this.session.sheet()];
     if (!word || !sheet) return;
     const seen = seenScale(sheet, this.looking());
+    const from = performance.now();
     const measured = measureWord(sheet, word, seen, this.resources());
-    performance.mark('kadrosyn:word-measured');
+    performance.measure('kadrosyn:word', { start: from });
     this.found.set(measured && { wordId: word.id, measured });
     if (!measured || !this.isAsked()) return this.predicted.set([]);
     void this.predict(word, measured, seen, this.run);

@@ -103,6 +103,7 @@ export * from './cutout/superpixels.js';
 export * from './cutout/min-cut.js';
 export * from './cutout/piece-neighbours.js';
 export * from './cutout/colour-mixture.js';
+export * from './cutout/segment.js';
 export * from './breakout/label.js';
 export * from './breakout/grow.js';
 export * from './breakout/cut-line.js';

@@ -99,7 +99,7 @@ function flow({ to, room, next, first }: Residual, source: number, sink: number)
           const e = path[d]!;
           room[e] = room[e]! - least;
           room[e ^ 1] = room[e ^ 1]! + least;
-          if (room[e]! <= NOTHING) back = d;
+          if (room[e] <= NOTHING) back = d;
         }
         depth = back;
         node = to[path[depth]! ^ 1]!;

@@ -28,8 +28,11 @@ const SOFTNESS = 0.7;
 export function workingCopy(pixels: Pixels, side = WORKING_SIDE): WorkingCopy {
   const scale = Math.min(1, side / Math.max(pixels.width, pixels.height));
   const [width, height] = [Math.max(1, Math.round(pixels.width * scale)), Math.max(1, Math.round(pixels.height * scale))];
-  const small =
-    scale < 1 ? samplePixels(pixels, scaling(pixels.width / width, pixels.height / height), width, height, false) : pixels;
+  let near = pixels;
+  // Sampling alone must not shrink by more than 2.
+  while (near.width >= 2 * width && near.height >= 2 * height) near = halve(near, isOpaque(near));
+  const toNear = scaling(near.width / width, near.height / height);
+  const small = scale < 1 ? samplePixels(near, toNear, width, height, isOpaque(near)) : pixels;
   const { data } = blurPixels(small, SOFTNESS);
   const lab = new Float32Array(width * height * 3);
   for (let i = 0, o = 0; o < lab.length; i += 4, o += 3) {

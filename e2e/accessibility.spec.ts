@@ -114,7 +114,8 @@ for (const scheme of ['light', 'dark'] as const) {
       const scan = async () => {
         expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
       };
-      await editor.open('Workshop card');
+      await editor.copyOf('Workshop card', `Card to look at, ${scheme}`);
+      await editor.open(`Card to look at, ${scheme}`);
       await editor.panel.getByRole('button', { name: /^Mood/ }).click();
       await editor.panel.getByRole('button', { name: /^Colours/ }).click();
       await editor.panel

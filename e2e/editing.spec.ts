@@ -64,9 +64,9 @@ test('exact values in the unit of the sheet, kept covered, undone by name', asyn
   await editor.panel.getByRole('tab', { name: 'Fit' }).click();
   await editor.panel.getByLabel('To the right').fill('400');
   await page.keyboard.press('Enter');
-  const right = Number(await editor.panel.getByLabel('To the right').inputValue());
-  expect(right).toBeGreaterThan(0);
-  expect(right).toBeLessThan(50);
+  const right = async (): Promise<number> => Number(await editor.panel.getByLabel('To the right').inputValue());
+  await expect.poll(right).toBeGreaterThan(0);
+  expect(await right()).toBeLessThan(50);
   await editor.panel.getByRole('checkbox', { name: 'Keep covered' }).uncheck();
   await editor.panel.getByLabel('To the right').fill('40');
   await page.keyboard.press('Enter');

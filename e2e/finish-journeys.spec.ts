@@ -35,7 +35,8 @@ test('bold-word-finished: an inside outline in a colour of the photo, and a soft
 test('bordered-oval: a white border made thicker', async ({ page }) => {
   const journey = await Journey.begin('bordered-oval', page);
   const { editor } = journey;
-  await journey.click(page.getByRole('link', { name: 'Workshop card' }).first());
+  await editor.copyOf('Workshop card', 'Card with a border');
+  await journey.click(page.getByRole('link', { name: 'Card with a border' }).first());
   await editor.ready();
   const { x, y } = await editor.at({ x: 0.5, y: 0.4 });
   await journey.clickAt(x, y);

@@ -5,8 +5,9 @@ import { tabTo } from './support/tab-to.js';
 
 test('a whole job by keyboard alone: an oval gets a wider line, its photo a tone, the sheet a mood, export', async ({ page }) => {
   const editor = await Editor.home(page);
-  await expect(page.getByRole('link', { name: /^Workshop card/ })).toBeVisible();
-  await tabTo(page, /^Workshop card/);
+  await editor.copyOf('Workshop card', 'Card by keys');
+  await expect(page.getByRole('link', { name: /^Card by keys/ }).first()).toBeVisible();
+  await tabTo(page, /^Card by keys/);
   await page.keyboard.press('Enter');
   await editor.ready();
   // Slabs are one stop as well: the oval is the last of four.

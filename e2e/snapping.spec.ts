@@ -28,7 +28,8 @@ test('what is moved comes to lie on centres and edges, says why, and goes freely
 
 test('an item is aligned on the sheet, within its margins', async ({ page }) => {
   const editor = await Editor.home(page);
-  await editor.open('Workshop card');
+  await editor.copyOf('Workshop card', 'Card to align on');
+  await editor.open('Card to align on');
   await editor.select('Oval');
   await editor.panel.getByRole('tab', { name: 'Size' }).click();
   await editor.panel.getByRole('button', { name: 'Left', exact: true }).click();

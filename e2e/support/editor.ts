@@ -29,6 +29,20 @@ export class Editor {
     return new Editor(page);
   }
 
+  /** Makes a copy of a project under another name: journeys share the samples, and whoever changes one takes a copy. The list is shown anew. */
+  async copyOf(sample: string, name: string): Promise<void> {
+    const { request } = this.page;
+    const address = process.env['KADROSYN_ADDRESS']!;
+    const { projects } = (await (await request.get(`${address}/api/projects`)).json()) as {
+      projects: { id: string; name: string }[];
+    };
+    const { id } = projects.find((project) => project.name === sample)!;
+    const { document } = (await (await request.get(`${address}/api/projects/${id}`)).json()) as { document: object };
+    const made = await request.post(`${address}/api/projects`, { data: { document: { ...document, name } } });
+    expect(made.status()).toBe(201);
+    await this.page.goto(address);
+  }
+
   /** Begins a new sheet by its name on the projects page. */
   async begin(preset: string): Promise<void> {
     await this.preset(preset).click();

@@ -53,3 +53,6 @@ export type Blend =
   | 'soft-light'
   | 'difference'
   | 'exclusion';
+
+/** Where shadows fall when a sheet says nothing of its light: degrees clockwise from the right. */
+export const LIGHT_ANGLE = 60;

@@ -21,6 +21,9 @@ import type { ChangeHow } from '../../interface/slider-field.component';
 import { EditorSession } from '../session';
 import { nameTogether } from '../sheet/together-gestures';
 
+/** What is brought and taken away as a whole. */
+type Part = 'outline' | 'shadow' | 'innerShade';
+
 /** The finish of what is selected: what it is, and the ways to change it. Of several items the first is shown, and all are changed. */
 @Injectable()
 export class FinishEditing {
@@ -78,6 +81,19 @@ export class FinishEditing {
   change(what: string, change: (finish: Finish, item: Item) => Finish, how: ChangeHow = 'commit'): void {
     const { sheet } = this.session.context();
     this.apply(changeFinish(sheet, this.settled(), change, `${what} of ${this.name()}`), how);
+  }
+
+  /** Brings a part of the finish, or takes it away. */
+  togglePart<K extends Part>(part: K, what: string, on: boolean, first: NonNullable<Finish[K]>): void {
+    this.change(on ? what : `No ${what.toLowerCase()}`, ({ [part]: _before, ...rest }) =>
+      on ? { ...rest, [part]: first } : rest,
+    );
+  }
+
+  /** Changes a part of the finish; items that have none yet get the one that is shown. */
+  setPart<K extends Part>(part: K, what: string, change: Partial<NonNullable<Finish[K]>>, how?: ChangeHow): void {
+    const shown = this.finish()[part];
+    if (shown) this.change(what, (finish) => ({ ...finish, [part]: { ...(finish[part] ?? shown), ...change } }), how);
   }
 
   develop(what: string, change: (developing: Developing) => Developing, how: ChangeHow = 'commit'): void {

@@ -124,17 +124,11 @@ export class OutlinePartComponent {
   });
 
   toggle(on: boolean): void {
-    const first: Outline = { align: 'inside', width: this.first(), join: 'round', paint: '#ffffff' };
-    this.editing.change(on ? 'Outline' : 'No outline', ({ outline: _before, ...rest }) =>
-      on ? { ...rest, outline: first } : rest,
-    );
+    this.editing.togglePart('outline', 'Outline', on, { align: 'inside', width: this.first(), join: 'round', paint: '#ffffff' });
   }
 
-  /** Items that have no outline yet get the one that is shown. */
   set(change: Partial<Outline>, how?: ChangeHow): void {
-    const shown = this.outline();
-    if (!shown) return;
-    this.editing.change('Outline', (finish) => ({ ...finish, outline: { ...(finish.outline ?? shown), ...change } }), how);
+    this.editing.setPart('outline', 'Outline', change, how);
   }
 
   setFour(on: boolean): void {

@@ -54,19 +54,10 @@ export class ShadePartComponent {
   }
 
   toggle(on: boolean): void {
-    const first: Shade = { colour: '#20272a', blur: this.first(), strength: 0.5 };
-    this.editing.change(on ? 'Inner shade' : 'No inner shade', ({ innerShade: _before, ...rest }) =>
-      on ? { ...rest, innerShade: first } : rest,
-    );
+    this.editing.togglePart('innerShade', 'Inner shade', on, { colour: '#20272a', blur: this.first(), strength: 0.5 });
   }
 
   set(change: Partial<Shade>, how?: ChangeHow): void {
-    const shown = this.shade();
-    if (!shown) return;
-    this.editing.change(
-      'Inner shade',
-      (finish) => ({ ...finish, innerShade: { ...(finish.innerShade ?? shown), ...change } }),
-      how,
-    );
+    this.editing.setPart('innerShade', 'Inner shade', change, how);
   }
 }

@@ -1,11 +1,11 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { changeSheet, type Shadow } from '@kadrosyn/core';
+import { changeSheet, LIGHT_ANGLE, type Shadow } from '@kadrosyn/core';
 import { ColourFieldComponent } from '../../interface/colour-field.component';
 import { SliderFieldComponent, type ChangeHow } from '../../interface/slider-field.component';
 import { FinishEditing } from './finish-editing';
 import { FinishPartComponent } from './finish-part.component';
 import { LengthSliderComponent } from './length-slider.component';
-import { firstShadow, LIGHT_ANGLE } from './first-shadow';
+import { firstShadow } from './first-shadow';
 
 /** The shadow: by the sheet's light or its own direction, how far, how soft, how strong. */
 @Component({
@@ -87,14 +87,11 @@ export class ShadowPartComponent {
   }
 
   toggle(on: boolean): void {
-    const first = this.first();
-    this.editing.change(on ? 'Shadow' : 'No shadow', ({ shadow: _before, ...rest }) => (on ? { ...rest, shadow: first } : rest));
+    this.editing.togglePart('shadow', 'Shadow', on, this.first());
   }
 
   set(change: Partial<Shadow>, how?: ChangeHow): void {
-    const shown = this.shadow();
-    if (!shown) return;
-    this.editing.change('Shadow', (finish) => ({ ...finish, shadow: { ...(finish.shadow ?? shown), ...change } }), how);
+    this.editing.setPart('shadow', 'Shadow', change, how);
   }
 
   follow(on: boolean): void {

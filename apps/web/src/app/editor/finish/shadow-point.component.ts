@@ -1,13 +1,22 @@
 import { ChangeDetectionStrategy, Component, computed, ElementRef, inject } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { apply, changeFinish, changeSheet, finishOf, invert, outlineBounds, type Edit, type Point } from '@kadrosyn/core';
+import {
+  apply,
+  changeFinish,
+  changeSheet,
+  finishOf,
+  invert,
+  LIGHT_ANGLE,
+  outlineBounds,
+  type Edit,
+  type Point,
+} from '@kadrosyn/core';
 import type { ChangeHow } from '../../interface/slider-field.component';
 import { EditorSession } from '../session';
 import { StageView } from '../sheet/stage-view';
 import { Viewport } from '../sheet/viewport';
 import { selectTab } from '../state/editor.selectors';
 import { FinishEditing } from './finish-editing';
-import { LIGHT_ANGLE } from './first-shadow';
 
 /** The point stands this far from the middle when there is no distance, css px: in the middle itself the item is taken hold of. */
 const CLEAR = 34;

@@ -1,7 +1,6 @@
-import { colourMixture } from './colour-mixture.js';
+import { featureMixture } from './feature-mixture.js';
 import { minCut } from './min-cut.js';
-import type { PieceNeighbours } from './piece-neighbours.js';
-import type { Superpixels } from './superpixels.js';
+import { FEATURES, type PreparedPhoto } from './prepared-photo.js';
 
 /** What is known of a piece beforehand. */
 export const [MUST_BE_GROUND, UNKNOWN, MUST_BE_SUBJECT] = [-1, 0, 1] as const;
@@ -9,60 +8,54 @@ export const [MUST_BE_GROUND, UNKNOWN, MUST_BE_SUBJECT] = [-1, 0, 1] as const;
 export interface SegmentOptions {
   /** What it costs to part two pieces of the same colour, for each px of their border. */
   readonly smoothness: number;
-  /** Parts of each mixture of colours. @default 5 */
+  /** Parts of each mixture. @default 6 */
   readonly parts?: number;
   /** At most so many rounds of fitting and cutting. @default 5 */
   readonly rounds?: number;
+  /** Added to the cost of taking each piece for subject, for each px; below 0 it speaks for the subject. */
+  readonly leaning?: Float32Array;
 }
 
 /**
- * Parts pieces into subject and ground: mixtures of colours are fitted to both, the cheapest cut is taken, and so on until nothing changes
+ * Parts pieces into subject and ground: mixtures of features are fitted to both, the cheapest cut is taken, and so on until nothing changes
  * (C. Rother, V. Kolmogorov, A. Blake, "GrabCut", 2004; on superpixels instead of px). Hints are always obeyed.
  * @param hints - for each piece what it must be; `UNKNOWN` for most.
  * @param start - for each piece whether it is taken for subject at first, 1 or 0.
  * @returns for each piece 1 for subject, 0 for ground.
  */
 export function segmentPieces(
-  pieces: Superpixels,
-  { pairs, borders }: PieceNeighbours,
+  { pieces, neighbours, features, ties }: PreparedPhoto,
   hints: Int8Array,
   start: Uint8Array,
-  { smoothness, parts = 5, rounds = 5 }: SegmentOptions,
+  { smoothness, parts = 6, rounds = 5, leaning }: SegmentOptions,
 ): Uint8Array {
-  const { count, lab, sizes } = pieces;
-  const ties = tiesOf(pieces, { pairs, borders }, smoothness);
+  const { count, sizes } = pieces;
+  const tied = ties.map((tie) => tie * smoothness);
   const obeying = (side: number, k: number): number =>
     hints[k] === MUST_BE_SUBJECT ? 1 : hints[k] === MUST_BE_GROUND ? 0 : side;
   let sides: Uint8Array = start.map(obeying);
+  const [subject, ground] = [new Float64Array(count), new Float64Array(count)];
   for (let round = 0; round < rounds; round++) {
-    const front = colourMixture({ lab, weights: sizes.map((size, k) => (sides[k] === 1 ? size : 0)) }, parts);
-    const back = colourMixture({ lab, weights: sizes.map((size, k) => (sides[k] === 0 ? size : 0)) }, parts);
+    const weighed = (side: number): Int32Array => sizes.map((size, k) => (sides[k] === side ? size : 0));
+    const front = featureMixture({ values: features, dims: FEATURES, weights: weighed(1) }, parts);
+    const back = featureMixture({ values: features, dims: FEATURES, weights: weighed(0) }, parts);
     if (!front || !back) return sides;
-    const [subject, ground] = [new Float64Array(count), new Float64Array(count)];
     for (let k = 0; k < count; k++) {
-      const [l, a, b] = [lab[3 * k]!, lab[3 * k + 1]!, lab[3 * k + 2]!];
-      const [here, there] = [front.cost(l, a, b), back.cost(l, a, b)];
-      const least = Math.min(here, there);
-      subject[k] = hints[k] === MUST_BE_GROUND ? Infinity : (here - least) * sizes[k]!;
-      ground[k] = hints[k] === MUST_BE_SUBJECT ? Infinity : (there - least) * sizes[k]!;
-      // What must be on one side has no price on it.
-      if (hints[k] === MUST_BE_GROUND) ground[k] = 0;
-      if (hints[k] === MUST_BE_SUBJECT) subject[k] = 0;
+      // What must be on one side has no price on it, and none on the other is high enough.
+      if (hints[k] !== UNKNOWN) {
+        subject[k] = hints[k] === MUST_BE_GROUND ? Infinity : 0;
+        ground[k] = hints[k] === MUST_BE_SUBJECT ? Infinity : 0;
+        continue;
+      }
+      const likeness = front.cost(features, FEATURES * k) - back.cost(features, FEATURES * k);
+      const lead = (likeness + (leaning?.[k] ?? 0)) * sizes[k]!;
+      subject[k] = Math.max(0, lead);
+      ground[k] = Math.max(0, -lead);
     }
-    const next = minCut({ nodes: count, subject, ground, pairs, ties });
+    const next = minCut({ nodes: count, subject, ground, pairs: neighbours.pairs, ties: tied });
     const isSame = next.every((side, k) => side === sides[k]);
     sides = next;
     if (isSame) break;
   }
   return sides;
-}
-
-/** Parting like colours costs most; how like they must be goes by how much neighbours differ on the whole. */
-function tiesOf({ lab }: Superpixels, { pairs, borders }: PieceNeighbours, smoothness: number): Float64Array {
-  const squares = Float64Array.from(borders, (_, i) => {
-    const [p, q] = [3 * pairs[2 * i]!, 3 * pairs[2 * i + 1]!];
-    return (lab[p]! - lab[q]!) ** 2 + (lab[p + 1]! - lab[q + 1]!) ** 2 + (lab[p + 2]! - lab[q + 2]!) ** 2;
-  });
-  const mean = squares.reduce((sum, value) => sum + value, 0) / Math.max(1, squares.length) || 1;
-  return borders.map((border, i) => smoothness * border * Math.exp(-squares[i]! / (2 * mean)));
 }

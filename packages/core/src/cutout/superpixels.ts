@@ -40,7 +40,7 @@ export function superpixels({ width, height, lab }: WorkingCopy, options: Superp
   const labels = new Int32Array(width * height).fill(-1);
   const nearest = new Float32Array(width * height);
   const nearness = (compactness / step) ** 2;
-  const reach = Math.ceil(2 * Math.max(width / columns, height / rows));
+  const reach = Math.ceil(1.5 * Math.max(width / columns, height / rows));
   for (let round = 0; round < rounds; round++) {
     nearest.fill(Infinity);
     for (let k = 0; k < count; k++) assign(k, centres, lab, width, height, reach, nearness, labels, nearest);
@@ -61,14 +61,19 @@ function assign(
   labels: Int32Array,
   nearest: Float32Array,
 ): void {
-  const [l, a, b] = [centres[5 * k]!, centres[5 * k + 1]!, centres[5 * k + 2]!];
-  const [cx, cy] = [centres[5 * k + 3]!, centres[5 * k + 4]!];
+  const l = centres[5 * k]!;
+  const a = centres[5 * k + 1]!;
+  const b = centres[5 * k + 2]!;
+  const cx = centres[5 * k + 3]!;
+  const cy = centres[5 * k + 4]!;
   const [left, right] = [Math.max(0, Math.floor(cx - reach)), Math.min(width - 1, Math.ceil(cx + reach))];
   const [top, bottom] = [Math.max(0, Math.floor(cy - reach)), Math.min(height - 1, Math.ceil(cy + reach))];
   for (let y = top; y <= bottom; y++) {
     const dy = (y - cy) * (y - cy);
     for (let x = left, i = y * width + left; x <= right; x++, i++) {
-      const [dl, da, db] = [lab[3 * i]! - l, lab[3 * i + 1]! - a, lab[3 * i + 2]! - b];
+      const dl = lab[3 * i]! - l;
+      const da = lab[3 * i + 1]! - a;
+      const db = lab[3 * i + 2]! - b;
       const distance = dl * dl + da * da + db * db + nearness * ((x - cx) * (x - cx) + dy);
       if (distance >= nearest[i]!) continue;
       nearest[i] = distance;

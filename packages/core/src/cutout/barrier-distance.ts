@@ -10,7 +10,10 @@ const SWEEPS = 3;
  * @param seeds - 1 where a px belongs to the ground for sure; width * height.
  * @returns one distance for each px, Lab units, the sum over the three channels.
  */
-export function barrierDistance({ width, height, lab }: Pick<WorkingCopy, 'width' | 'height' | 'lab'>, seeds: Uint8Array): Float32Array {
+export function barrierDistance(
+  { width, height, lab }: Pick<WorkingCopy, 'width' | 'height' | 'lab'>,
+  seeds: Uint8Array,
+): Float32Array {
   const total = new Float32Array(width * height);
   for (let channel = 0; channel < 3; channel++) {
     const distance = new Float32Array(width * height).fill(Infinity);

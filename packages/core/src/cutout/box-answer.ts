@@ -55,9 +55,5 @@ function startsIn({ pieces }: PreparedPhoto, hints: Int8Array): readonly Uint8Ar
       return isSubject(u, v) ? 1 : 0;
     });
   const reach = 1 - 2 * INSET;
-  return [
-    start(() => true),
-    start((u, v) => Math.abs(u) < reach && Math.abs(v) < reach),
-    start((u, v) => u * u + v * v < 0.8),
-  ];
+  return [start(() => true), start((u, v) => Math.abs(u) < reach && Math.abs(v) < reach), start((u, v) => u * u + v * v < 0.8)];
 }

@@ -1,3 +1,4 @@
+import type { Bounds } from '../geometry/bounds.js';
 import type { Plane } from '../finish/plane.js';
 import type { Pixels } from '../photo/pixels.js';
 
@@ -7,6 +8,8 @@ const [SURE, NONE] = [250, 5];
 const LEEWAY = 32;
 /** Most steps in which colours are carried into the soft edge, px. */
 const REACH = 24;
+/** Side of a tile, and the room around it, px: one px more than colours are carried. */
+const [TILE, ROOM] = [256, REACH + 2];
 
 /**
  * The subject of a photo with its own colours: where the matte is soft, the pixel's colour is a mix of subject and background, and
@@ -14,6 +17,71 @@ const REACH = 24;
  * a goes to 0, so that no old background shines through. Alpha is the matte.
  */
 export function subjectPixels(photo: Pixels, matte: Plane): Pixels {
+  const { width, height, data } = photo;
+  const out = new Uint8ClampedArray(data.length);
+  // In tiles with room around them, since colours are carried no further than `REACH`: the whole would take six times the photo's memory.
+  for (let top = 0; top < height; top += TILE) {
+    for (let left = 0; left < width; left += TILE) {
+      const inner = { x: left, y: top, width: Math.min(TILE, width - left), height: Math.min(TILE, height - top) };
+      if (!hasSoft(matte, inner)) {
+        copySure(photo, matte, inner, out);
+        continue;
+      }
+      const x = Math.max(0, left - ROOM);
+      const y = Math.max(0, top - ROOM);
+      const outer = {
+        x,
+        y,
+        width: Math.min(width, left + inner.width + ROOM) - x,
+        height: Math.min(height, top + inner.height + ROOM) - y,
+      };
+      const tile = tilePixels(pixelsIn(photo, outer), planeIn(matte, outer));
+      for (let v = 0; v < inner.height; v++) {
+        const from = ((top - y + v) * outer.width + left - x) * 4;
+        out.set(tile.data.subarray(from, from + inner.width * 4), ((top + v) * width + left) * 4);
+      }
+    }
+  }
+  return { width, height, data: out };
+}
+
+function hasSoft({ width, data }: Plane, at: Bounds): boolean {
+  for (let y = at.y; y < at.y + at.height; y++)
+    for (let i = y * width + at.x; i < y * width + at.x + at.width; i++) if (data[i]! > 0 && data[i]! < 255) return true;
+  return false;
+}
+
+function copySure({ width, data }: Pixels, matte: Plane, at: Bounds, out: Uint8ClampedArray): void {
+  for (let y = at.y; y < at.y + at.height; y++) {
+    for (let i = y * width + at.x; i < y * width + at.x + at.width; i++) {
+      if (matte.data[i] === 0) continue;
+      out[4 * i] = data[4 * i]!;
+      out[4 * i + 1] = data[4 * i + 1]!;
+      out[4 * i + 2] = data[4 * i + 2]!;
+      out[4 * i + 3] = 255;
+    }
+  }
+}
+
+function pixelsIn({ width, data }: Pixels, at: Bounds): Pixels {
+  const out = new Uint8ClampedArray(at.width * at.height * 4);
+  for (let y = 0; y < at.height; y++) {
+    const from = ((at.y + y) * width + at.x) * 4;
+    out.set(data.subarray(from, from + at.width * 4), y * at.width * 4);
+  }
+  return { width: at.width, height: at.height, data: out };
+}
+
+function planeIn({ width, data }: Plane, at: Bounds): Plane {
+  const out = new Uint8Array(at.width * at.height);
+  for (let y = 0; y < at.height; y++) {
+    const from = (at.y + y) * width + at.x;
+    out.set(data.subarray(from, from + at.width), y * at.width);
+  }
+  return { width: at.width, height: at.height, data: out };
+}
+
+function tilePixels(photo: Pixels, matte: Plane): Pixels {
   const { width, height, data } = photo;
   const front = carried(photo, matte, (alpha) => alpha >= SURE);
   const back = carried(photo, matte, (alpha) => alpha <= NONE);

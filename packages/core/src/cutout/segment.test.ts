@@ -1,10 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Pixels } from '../photo/pixels.js';
-import { pieceNeighbours } from './piece-neighbours.js';
 import { MUST_BE_GROUND, MUST_BE_SUBJECT, segmentPieces, UNKNOWN } from './segment.js';
-import { superpixels } from './superpixels.js';
-import { workingCopy } from './working-copy.js';
+import { preparePhoto } from './prepared-photo.js';
 
 const [WIDTH, HEIGHT] = [120, 90];
 const isDisc = (x: number, y: number): boolean => Math.hypot(x - 60, y - 45) < 26;
@@ -20,8 +18,8 @@ function picture(): Pixels {
   return { width: WIDTH, height: HEIGHT, data };
 }
 
-const pieces = superpixels(workingCopy(picture()));
-const neighbours = pieceNeighbours(pieces);
+const photo = preparePhoto(picture());
+const { pieces } = photo;
 const middles = Array.from({ length: pieces.count }, () => ({ x: 0, y: 0 }));
 for (let i = 0; i < pieces.labels.length; i++) {
   const k = pieces.labels[i]!;
@@ -36,7 +34,7 @@ const start = Uint8Array.from(inBox, (inside) => (inside ? 1 : 0));
 
 describe('parting pieces into subject and ground', () => {
   it('finds the disc in a box', () => {
-    const sides = segmentPieces(pieces, neighbours, box, start, { smoothness: 10 });
+    const sides = segmentPieces(photo, box, start, { smoothness: 10 });
     let [both, either] = [0, 0];
     for (let i = 0; i < pieces.labels.length; i++) {
       const [found, is] = [sides[pieces.labels[i]!] === 1, isDisc(i % WIDTH, Math.floor(i / WIDTH))];
@@ -55,7 +53,7 @@ describe('parting pieces into subject and ground', () => {
         fc.constantFrom(2, 10, 40),
         (list, smoothness) => {
           const hints = Int8Array.from(list);
-          const sides = segmentPieces(pieces, neighbours, hints, start, { smoothness, rounds: 2 });
+          const sides = segmentPieces(photo, hints, start, { smoothness, rounds: 2 });
           for (let k = 0; k < pieces.count; k++) {
             if (hints[k] === MUST_BE_SUBJECT) expect(sides[k]).toBe(1);
             if (hints[k] === MUST_BE_GROUND) expect(sides[k]).toBe(0);
@@ -68,8 +66,6 @@ describe('parting pieces into subject and ground', () => {
 
   it('leaves all on one side where nothing says otherwise', () => {
     const none = new Int8Array(pieces.count);
-    expect(
-      segmentPieces(pieces, neighbours, none, new Uint8Array(pieces.count), { smoothness: 10 }).every((side) => side === 0),
-    ).toBe(true);
+    expect(segmentPieces(photo, none, new Uint8Array(pieces.count), { smoothness: 10 }).every((side) => side === 0)).toBe(true);
   });
 });

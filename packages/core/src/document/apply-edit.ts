@@ -35,6 +35,11 @@ function applyOperation(project: Project, operation: Operation): Project {
       if (photo.id in project.photos) throw new EditError(`Photo ${photo.id} is there already`);
       return { ...project, photos: { ...project.photos, [photo.id]: photo } };
     }
+    case 'change-photo': {
+      const photo = project.photos[operation.photoId];
+      if (!photo) throw new EditError(`Photo ${operation.photoId} is not in the project`);
+      return { ...project, photos: { ...project.photos, [photo.id]: withProperties(photo, operation.after) } };
+    }
     case 'remove-photo': {
       const { [operation.photo.id]: found, ...photos } = project.photos;
       if (!found) throw new EditError(`Photo ${operation.photo.id} is not in the project`);

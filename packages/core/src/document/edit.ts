@@ -38,6 +38,12 @@ export type Operation =
       readonly after: SheetProperties;
     }
   | { readonly type: 'change-project'; readonly before: ProjectProperties; readonly after: ProjectProperties }
+  | {
+      readonly type: 'change-photo';
+      readonly photoId: string;
+      readonly before: PhotoProperties;
+      readonly after: PhotoProperties;
+    }
   | { readonly type: 'add-photo'; readonly photo: Photo }
   | { readonly type: 'remove-photo'; readonly photo: Photo };
 
@@ -53,6 +59,7 @@ export type Properties<T> = { readonly [K in keyof T]?: T[K] | null };
 export type ItemProperties = Properties<Omit<Opening, 'type' | 'id'>> &
   Properties<Omit<Group, 'type' | 'id' | 'items' | 'finish'>>;
 export type SheetProperties = Properties<Omit<Sheet, 'id' | 'items'>>;
+export type PhotoProperties = Properties<Pick<Photo, 'focus' | 'cutouts'>>;
 export type ProjectProperties = Properties<Pick<Project, 'name' | 'unit' | 'swatches' | 'set'>>;
 
 /** The edit that takes `edit` back. */
@@ -75,6 +82,8 @@ function invertOperation(operation: Operation): Operation {
     case 'remove-sheet':
       return { ...operation, type: 'insert-sheet' };
     case 'change-sheet':
+      return { ...operation, before: operation.after, after: operation.before };
+    case 'change-photo':
       return { ...operation, before: operation.after, after: operation.before };
     case 'change-project':
       return { ...operation, before: operation.after, after: operation.before };

@@ -94,13 +94,41 @@ export interface Cutout {
 export interface CutoutRevision {
   readonly matteSha256: string;
   readonly marks: readonly CutoutMark[];
+  /** How the edge was wanted. @default STANDARD_EDGE */
+  readonly edge?: EdgeSettings;
+  /** What was wanted of small pieces and holes. @default specks kept, holes open */
+  readonly pieces?: PieceWishes;
 }
 
-/** A stroke or box, points in photo px as [x0, y0, x1, y1, ...]. */
+/** A stroke, a box or a wish; points in photo px as [x0, y0, x1, y1, ...]. */
 export interface CutoutMark {
-  readonly kind: 'box' | 'keep' | 'leave-out' | 'trace' | 'paint' | 'erase' | 'soft-edge';
+  /** *suggest*, *flat* (clear a flat background) and *own* (the photo's own clear places) have no points. */
+  readonly kind: 'suggest' | 'box' | 'keep' | 'leave-out' | 'trace' | 'paint' | 'erase' | 'soft-edge' | 'flat' | 'own';
   readonly points: readonly number[];
+  /** Of a stroke, photo px. */
   readonly width?: number;
+  /** Of a brush, 0 (hard) to 1. @default 0 */
+  readonly softness?: number;
+  /** Of *flat*: how far a colour may be from the ground's, levels of 255. */
+  readonly tolerance?: number;
+  /** Of *flat*: whether the ground is also cleared where the subject encloses it. */
+  readonly everywhere?: boolean;
+}
+
+/** How the edge of a cutout is wanted. */
+export interface EdgeSettings {
+  /** From -1 (tighter) to 1 (looser). */
+  readonly shift: number;
+  /** From -1 (crisp) to 1 (soft). */
+  readonly softness: number;
+  /** How much of the old ground's colour is taken out of the edge, 0 to 1. */
+  readonly colourOut: number;
+}
+
+/** What is wanted of the small pieces beside a subject and of the holes in it. */
+export interface PieceWishes {
+  readonly specks: 'kept' | 'out';
+  readonly holes: 'open' | 'filled';
 }
 
 /** A table of values: a picture for every row. */

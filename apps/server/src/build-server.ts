@@ -11,6 +11,7 @@ import { LibraryClient } from './library/library-client.js';
 import { libraryRoutes } from './library/library-routes.js';
 import { outlineRoutes } from './outlines/outline-routes.js';
 import { styleRoutes } from './styles/style-routes.js';
+import { cutoutRoutes } from './photos/cutout-routes.js';
 import { photoRoutes } from './photos/photo-routes.js';
 import { projectRoutes } from './projects/project-routes.js';
 import { Services } from './services.js';
@@ -65,6 +66,7 @@ export async function buildServer(config: Config): Promise<BuiltServer> {
     },
   );
   await app.register(photoRoutes, { services });
+  await app.register(cutoutRoutes, { services });
   await app.register(faceRoutes, { services });
   await app.register(outlineRoutes, { services });
   await app.register(styleRoutes, { services });

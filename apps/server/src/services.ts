@@ -5,6 +5,7 @@ import { ExportStore } from './exports/export-store.js';
 import type { LibraryClient } from './library/library-client.js';
 import { FaceStore } from './faces/face-store.js';
 import { OutlineStore } from './outlines/outline-store.js';
+import { CutoutStore } from './photos/cutout-store.js';
 import { PhotoStore } from './photos/photo-store.js';
 import { ProjectStore } from './projects/project-store.js';
 import { StyleStore } from './styles/style-store.js';
@@ -23,6 +24,10 @@ export class Services {
 
   photos(workspaceId: string): PhotoStore {
     return new PhotoStore(this.db, workspaceId);
+  }
+
+  cutouts(workspaceId: string): CutoutStore {
+    return new CutoutStore(this.db, workspaceId);
   }
 
   projects(workspaceId: string): ProjectStore {

@@ -82,6 +82,7 @@ export * from './geometry/contours.js';
 export * from './fit/change-outline.js';
 export * from './svg/take-outline.js';
 export * from './finish/plane.js';
+export * from './finish/silhouette-outline.js';
 export * from './finish/colour-channels.js';
 export * from './finish/gradient.js';
 export * from './finish/blur.js';

@@ -1,4 +1,4 @@
-import { subjectPixels, type Pixels, type Plane } from '@kadrosyn/core';
+import { subjectOf, subjectPixels, type Pixels, type Plane } from '@kadrosyn/core';
 import { BudgetCache } from './budget-cache.js';
 import type { RenderEnvironment } from './environment.js';
 import { borderedPicture, LevelChain } from './level-chain.js';
@@ -27,6 +27,22 @@ export class DecodedPhotoSource implements PhotoSource {
     if (!photo) throw new RangeError(`Photo ${photoId} has not been added`);
     const pixels = photo.at(0);
     this.chains.set(`${photoId}/${matteSha256}`, new LevelChain(subjectPixels(pixels, matte), 0, pixels));
+  }
+
+  /**
+   * Adds a cutout as it is kept (see `cutoutPicture`) of a photo that is there.
+   * @param index - the level of the photo that the kept picture has.
+   */
+  addCutout(
+    photoId: string,
+    matteSha256: string,
+    cutout: Pixels,
+    index: number,
+    full: { readonly width: number; readonly height: number },
+  ): void {
+    const photo = this.chains.get(photoId);
+    if (!photo) throw new RangeError(`Photo ${photoId} has not been added`);
+    this.chains.set(`${photoId}/${matteSha256}`, new LevelChain(subjectOf(photo.at(index), cutout), index, full));
   }
 
   subject(photoId: string, matteSha256: string, scale: number): PhotoLevel | undefined {

@@ -1,9 +1,10 @@
-import { tracePath, type Colour, type ColourFill, type GradientFill, type Opening, type Path } from '@kadrosyn/core';
+import { meanScale, silhouetteOutline, tinted, tracePath, type Colour, type ColourFill, type GradientFill, type Opening, type Path } from '@kadrosyn/core';
 import { clipTo } from './draft.js';
-import { lay, newLayer, type Drawing, type Layer } from './drawing.js';
+import { alphaOfLayer, lay, newLayer, type Drawing, type Layer } from './drawing.js';
 import type { Context2D } from './environment.js';
 import { keepInside, takeOut } from './fill-path.js';
 import { boxOnTarget, ink } from './ink.js';
+import { putPixels } from './level-chain.js';
 import { strokePath } from './outline-paths.js';
 import { paintOf } from './paint.js';
 import { setMatrix } from './set-matrix.js';
@@ -35,6 +36,20 @@ export function drawOutline(layer: Layer, opening: Opening, path: Path, cut: boo
       else takeOut(context, toScratch, path);
     }
   }
+  ink(scratch, opening, fillOf(outline.paint), drawing);
+  lay(layer, scratch);
+}
+
+/**
+ * Draws the outline of what a fill shows, where that is a subject and not the form of its opening.
+ * @param fill - the layer that holds nothing but the fill; it has the place of `layer`.
+ */
+export function drawSilhouetteOutline(layer: Layer, fill: Layer, opening: Opening, drawing: Drawing): void {
+  const { outline } = opening.finish;
+  if (!outline) return;
+  const scratch = newLayer(layer.bounds, drawing.resources);
+  const plane = silhouetteOutline(alphaOfLayer(fill), outline.align, outline.width * meanScale(drawing.view));
+  putPixels(scratch.context, tinted(plane, 0, 0, 0));
   ink(scratch, opening, fillOf(outline.paint), drawing);
   lay(layer, scratch);
 }

@@ -23,7 +23,7 @@ import { drawCoarse } from './coarse.js';
 import { drawDeveloped, drawFewer } from './developed-photo.js';
 import { clipTo, drawLevel } from './draft.js';
 import { drawDrawing } from './draw-drawing.js';
-import { drawOutline } from './draw-outline.js';
+import { drawOutline, drawSilhouetteOutline } from './draw-outline.js';
 import { lay, newLayer, type Drawing, type Layer, type Target } from './drawing.js';
 import { keepInside, takeOut } from './fill-path.js';
 import { boxOnTarget, coverPath, fillPath, ink } from './ink.js';
@@ -130,6 +130,7 @@ const OUT_OF_SIGHT = 200;
 function unshadowedLayer(opening: Opening, letterId: string | undefined, bounds: Bounds, drawing: Drawing): Layer {
   const { finish, fill } = opening;
   const { shaper } = drawing.resources;
+  if (fill.type === 'photo' && fill.show === 'subject') return subjectBody(opening, letterId, bounds, drawing);
   const layer = newLayer(bounds, drawing.resources);
   const { path } = partPath(opening, letterId, shaper);
   const isSolid = fill.type === 'photo' || (fill.type === 'colour' && fill.colour.length === 7);
@@ -142,6 +143,23 @@ function unshadowedLayer(opening: Opening, letterId: string | undefined, bounds:
   if (innerShade) shadeInside(layer, opening, letterId, rim ? inner : path, drawing);
   if (rim && inner) drawRim(layer, opening, path, inner, rim.colour, drawing);
   if (outline && !isBelow) drawOutline(layer, opening, path, true, drawing);
+  return layer;
+}
+
+/** The same where only the subject of a photo is shown: outline and inner shade follow its silhouette, and there is no rim. */
+function subjectBody(opening: Opening, letterId: string | undefined, bounds: Bounds, drawing: Drawing): Layer {
+  const { outline, innerShade } = opening.finish;
+  const part = newLayer(bounds, drawing.resources);
+  drawFill(part, opening, partPath(opening, letterId, drawing.resources.shaper).path, drawing);
+  const layer = newLayer(bounds, drawing.resources);
+  if (outline?.align === 'outside') drawSilhouetteOutline(layer, part, opening, drawing);
+  lay(layer, part);
+  if (innerShade && !drawing.silhouette) {
+    const stamp = [...silhouette(opening, drawing), bounds.x, bounds.y, bounds.width, bounds.height];
+    // What is drawn from fewer px is clipped by the form of the opening only: a little of it may lie outside until it is exact.
+    drawInnerShade(layer, { layer: part, name: `${opening.id} subject`, stamp }, innerShade, drawing, () => undefined);
+  }
+  if (outline && outline.align !== 'outside') drawSilhouetteOutline(layer, part, opening, drawing);
   return layer;
 }
 

@@ -2,6 +2,7 @@ import {
   asProjection,
   boxMatrix,
   chain,
+  cutoutRevision,
   developed,
   invert,
   invertProjection,
@@ -91,9 +92,7 @@ export function subjectPixelsIn(opening: Opening, fill: PhotoFill, bounds: Bound
 
 /** The level of the subject for drawing at `scale` px per px of the photo. */
 export function subjectLevel(fill: PhotoFill, scale: number, drawing: Drawing): PhotoLevel | undefined {
-  const photo = drawing.resources.photos[fill.photoId];
-  const cutout = photo?.cutouts?.find(({ id }) => id === fill.cutout?.id);
-  const revision = cutout?.revisions[fill.cutout?.revision ?? -1];
+  const revision = cutoutRevision(drawing.resources.photos, fill);
   return revision && drawing.resources.source.subject?.(fill.photoId, revision.matteSha256, scale);
 }
 

@@ -1,4 +1,4 @@
-import type { Bounds, Developing, FaceAxes, Finish, Project } from '@kadrosyn/core';
+import type { Bounds, CutoutRevision, Developing, FaceAxes, Finish, Project } from '@kadrosyn/core';
 import {
   boolean,
   customType,
@@ -63,6 +63,50 @@ export const photos = pgTable(
     removedAt: timestamp('removed_at', { withTimezone: true }),
   },
   (table) => [primaryKey({ columns: [table.workspaceId, table.id] })],
+);
+
+/** Soft masks of photos, named by their file: a PNG of the photo's size whose alpha is the matte, with the subject's own colours where it is soft. */
+export const mattes = pgTable(
+  'mattes',
+  {
+    workspaceId: text('workspace_id').notNull(),
+    photoId: text('photo_id').notNull(),
+    /** Names the blob of the file. */
+    sha256: text('sha256').notNull(),
+    /** The same at the level of the photo's screen file. */
+    screenBlob: text('screen_blob').notNull(),
+    createdAt: now('created_at'),
+  },
+  (table) => [
+    primaryKey({ columns: [table.workspaceId, table.photoId, table.sha256] }),
+    foreignKey({ columns: [table.workspaceId, table.photoId], foreignColumns: [photos.workspaceId, photos.id] }).onDelete(
+      'cascade',
+    ),
+  ],
+);
+
+/** Revisions of the named cutouts of photos. A row never changes but for the name, which is that of all revisions. */
+export const cutouts = pgTable(
+  'cutouts',
+  {
+    workspaceId: text('workspace_id').notNull(),
+    photoId: text('photo_id').notNull(),
+    id: text('id').notNull(),
+    revision: integer('revision').notNull(),
+    name: text('name').notNull(),
+    matteSha256: text('matte_sha256').notNull(),
+    marks: jsonb('marks').$type<CutoutRevision['marks']>().notNull(),
+    edge: jsonb('edge').$type<NonNullable<CutoutRevision['edge']>>(),
+    pieces: jsonb('pieces').$type<NonNullable<CutoutRevision['pieces']>>(),
+    createdAt: now('created_at'),
+  },
+  (table) => [
+    primaryKey({ columns: [table.workspaceId, table.photoId, table.id, table.revision] }),
+    foreignKey({
+      columns: [table.workspaceId, table.photoId, table.matteSha256],
+      foreignColumns: [mattes.workspaceId, mattes.photoId, mattes.sha256],
+    }).onDelete('cascade'),
+  ],
 );
 
 /** Outlines of the workspace's own: drawn, taken from a drawing, or made of several. */

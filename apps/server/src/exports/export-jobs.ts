@@ -1,11 +1,10 @@
-import { findSheet, photosUsed } from '@kadrosyn/core';
+import { findSheet } from '@kadrosyn/core';
 import type { FastifyBaseLogger } from 'fastify';
 import PgBoss from 'pg-boss';
 import type { Database } from '../database/connect.js';
 import { FaceStore } from '../faces/face-store.js';
-import { PhotoStore } from '../photos/photo-store.js';
+import { filesToDraw, type DrawingFiles } from '../photos/files-to-draw.js';
 import type { TaskPool } from '../tasks/task-pool.js';
-import type { PhotoBytes } from '../tasks/task-worker.js';
 import { ExportStore, type ExportWish } from './export-store.js';
 
 const QUEUE = 'export';
@@ -73,7 +72,7 @@ export class ExportJobs {
         scale: wish.scale,
         type: wish.type,
         quality: wish.quality,
-        photoFiles: await this.photoFiles(workspaceId, wish),
+        ...(await this.files(workspaceId, wish)),
         facesFolder: this.facesFolder,
         faceFiles: await new FaceStore(this.db, workspaceId).filesFor(wish.document),
       };
@@ -89,15 +88,9 @@ export class ExportJobs {
     }
   }
 
-  private async photoFiles(workspaceId: string, wish: ExportWish): Promise<Record<string, PhotoBytes>> {
-    const photos = new PhotoStore(this.db, workspaceId);
-    const files: Record<string, PhotoBytes> = {};
-    const sheet = findSheet(wish.document, wish.sheetId);
-    if (!sheet) return files;
-    for (const id of photosUsed({ ...wish.document, sheets: [sheet] })) {
-      const file = await photos.file(id, 'master');
-      if (file) files[id] = { bytes: file.bytes, level: 0 };
-    }
-    return files;
+  private async files(workspaceId: string, { document, sheetId }: ExportWish): Promise<DrawingFiles> {
+    const sheet = findSheet(document, sheetId);
+    if (!sheet) return { photoFiles: {}, matteFiles: {} };
+    return filesToDraw(this.db, workspaceId, { ...document, sheets: [sheet] }, 'master');
   }
 }

@@ -2,8 +2,9 @@ import { MessageChannel } from 'node:worker_threads';
 import { fileURLToPath } from 'node:url';
 import { Piscina } from 'piscina';
 import type { Intake } from '../photos/intake.js';
+import type { MatteIntake } from '../photos/matte-intake.js';
 import type { FaceIntake } from '../faces/take-face.js';
-import type { FaceTask, IntakeTask, RenderTask } from './task-worker.js';
+import type { FaceTask, IntakeTask, MatteTask, RenderTask } from './task-worker.js';
 
 /** Runs decoding and drawing on threads of their own, so that answers never wait for them. */
 export class TaskPool {
@@ -16,6 +17,10 @@ export class TaskPool {
 
   intake(task: IntakeTask): Promise<Intake> {
     return this.pool.run(task, { name: 'intake' }) as Promise<Intake>;
+  }
+
+  matte(task: MatteTask): Promise<MatteIntake> {
+    return this.pool.run(task, { name: 'matte' }) as Promise<MatteIntake>;
   }
 
   /** @param signal - ends the thread at once when aborted. */

@@ -1,10 +1,11 @@
 import type { MessagePort } from 'node:worker_threads';
-import type { Project, Shaper } from '@kadrosyn/core';
+import { mattesUsed, type Project, type Shaper } from '@kadrosyn/core';
 import { DecodedPhotoSource } from '@kadrosyn/render';
 import { decodePhoto, encodePicture, loadShaperFrom, NODE_ENVIRONMENT, renderSheet } from '@kadrosyn/render/node';
 import type { UploadLimits } from '../config.js';
 import { takeFace, type FaceIntake } from '../faces/take-face.js';
 import { takeIn, type Intake } from '../photos/intake.js';
+import { takeMatte, type MatteIntake } from '../photos/matte-intake.js';
 
 /** A picture file of a photo and the level of the photo that it holds. */
 export interface PhotoBytes {
@@ -22,6 +23,8 @@ export interface RenderTask {
   readonly quality: number;
   /** Files of the photos by id. */
   readonly photoFiles: Readonly<Record<string, PhotoBytes>>;
+  /** Kept pictures of cutouts by `photoId/matteSha256`. */
+  readonly matteFiles: Readonly<Record<string, PhotoBytes>>;
   readonly facesFolder: string;
   /** Fonts of the workspace's own by the id of their face. */
   readonly faceFiles: Readonly<Record<string, Uint8Array>>;
@@ -40,18 +43,34 @@ export interface IntakeTask {
   readonly limits: UploadLimits;
 }
 
+/** The picture of a cutout to be taken in. */
+export interface MatteTask {
+  readonly bytes: Uint8Array;
+  /** The master of its photo. */
+  readonly photo: Uint8Array;
+  readonly screenLevel: number;
+}
+
 let shaper: Promise<Shaper> | undefined;
+
+function asBuffer(bytes: Uint8Array): Buffer {
+  return Buffer.from(bytes.buffer, bytes.byteOffset, bytes.byteLength);
+}
+
+/** Takes the picture of a cutout in; see photos/matte-intake. */
+export function matte({ bytes, photo, screenLevel }: MatteTask): Promise<MatteIntake> {
+  return takeMatte(asBuffer(bytes), asBuffer(photo), screenLevel);
+}
 
 /** Takes a file in; see photos/intake. */
 export function intake({ bytes, limits }: IntakeTask): Promise<Intake> {
-  return takeIn(Buffer.from(bytes.buffer, bytes.byteOffset, bytes.byteLength), limits);
+  return takeIn(asBuffer(bytes), limits);
 }
 
 /** Tries a font; see faces/take-face. What goes wrong inside HarfBuzz ends the thread, and with it whatever it left behind. */
 export async function face({ bytes, facesFolder }: FaceTask): Promise<FaceIntake> {
   shaper ??= loadShaperFrom(facesFolder);
-  const file = Buffer.from(bytes.buffer, bytes.byteOffset, bytes.byteLength);
-  return takeFace(file, await shaper);
+  return takeFace(asBuffer(bytes), await shaper);
 }
 
 /**
@@ -70,8 +89,15 @@ export async function render(task: RenderTask): Promise<Uint8Array> {
   for (const [index, [id, { bytes, level }]] of files.entries()) {
     const photo = task.project.photos[id];
     if (photo) source.add(id, await decodePhoto(bytes), level, photo);
-    report((0.6 * (index + 1)) / files.length);
+    report((0.5 * (index + 1)) / files.length);
   }
+  for (const { photoId, matteSha256 } of mattesUsed({ ...task.project, sheets: [sheet] })) {
+    const [photo, file] = [task.project.photos[photoId], task.matteFiles[`${photoId}/${matteSha256}`]];
+    if (photo && file && photoId in task.photoFiles) {
+      source.addCutout(photoId, matteSha256, await decodePhoto(file.bytes), file.level, photo);
+    }
+  }
+  report(0.6);
   const pixels = renderSheet(sheet, task.scale, { photos: task.project.photos, source, shaper: setter });
   report(0.8);
   const file = await encodePicture(pixels, { type: task.type, quality: task.quality, dpi: Math.round(sheet.dpi * task.scale) });

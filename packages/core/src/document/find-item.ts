@@ -1,5 +1,6 @@
+import type { PhotoFill } from './fill.js';
 import type { Item, Opening } from './item.js';
-import type { Project, Sheet } from './project.js';
+import type { CutoutRevision, Project, Sheet } from './project.js';
 
 /** Finds an item at any depth of groups, or undefined. */
 export function findItem(items: readonly Item[], id: string): Item | undefined {
@@ -56,6 +57,24 @@ export function photosUsed(project: Project): Set<string> {
     }
   }
   return used;
+}
+
+/** The mattes that fills of the project use, each once. */
+export function mattesUsed(project: Project): { readonly photoId: string; readonly matteSha256: string }[] {
+  const used = new Map<string, { photoId: string; matteSha256: string }>();
+  for (const sheet of project.sheets) {
+    for (const { fill } of openingsOf(sheet.items)) {
+      const revision = fill.type === 'photo' ? cutoutRevision(project.photos, fill) : undefined;
+      if (fill.type !== 'photo' || !revision) continue;
+      used.set(`${fill.photoId}/${revision.matteSha256}`, { photoId: fill.photoId, matteSha256: revision.matteSha256 });
+    }
+  }
+  return [...used.values()];
+}
+
+/** The revision of a cutout that a fill uses; undefined where it uses none, or one that the photo does not have. */
+export function cutoutRevision(photos: Project['photos'], { photoId, cutout }: PhotoFill): CutoutRevision | undefined {
+  return cutout && photos[photoId]?.cutouts?.find(({ id }) => id === cutout.id)?.revisions[cutout.revision];
 }
 
 /** What letterings need: ids of their faces, and all of their text. */

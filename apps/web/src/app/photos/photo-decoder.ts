@@ -4,6 +4,8 @@ import type { Pixels } from '@kadrosyn/core';
 export interface DecodeWish {
   /** A file, or the address of one. */
   readonly source: Blob | string;
+  /** The address of the kept picture of a cutout at the same level: then the levels are of the subject. */
+  readonly cutout?: string;
   /** The level that the file holds; 0 is the photo itself. */
   readonly index: number;
   /** Size of level 0, px. */

@@ -16,6 +16,8 @@ export interface PhotoFiles {
   readonly screenLevel: number;
   /** The file itself, while it has not been uploaded. */
   readonly local?: Blob;
+  /** Says that the levels are of the subject of a photo, by one of its mattes. */
+  readonly subject?: { readonly photoId: string; readonly matteSha256: string };
 }
 
 type KeptLevel = PhotoLevel & DecodedLevel;
@@ -71,6 +73,19 @@ export class PhotoLevels implements PhotoSource {
     return this.nearest(photoId, wanted, known);
   }
 
+  /** The levels of a subject are known by photo and matte together. */
+  subject(photoId: string, matteSha256: string, scale: number): PhotoLevel | undefined {
+    const key = `${photoId}/${matteSha256}`;
+    const photo = this.known.get(photoId);
+    // The matte is of the stored photo, whose px may differ a little from those of the file.
+    if (!photo || photo.local) return undefined;
+    if (!this.known.has(key)) {
+      const { width, height, screenLevel } = photo;
+      this.register(key, { width, height, screenLevel, subject: { photoId, matteSha256 } });
+    }
+    return this.level(key, scale);
+  }
+
   /** The next coarser level that is here, else the next finer one. */
   private nearest(photoId: string, wanted: number, known: Known): PhotoLevel | undefined {
     const count = levelCount(known.width, known.height);
@@ -94,20 +109,25 @@ export class PhotoLevels implements PhotoSource {
   }
 
   private async load(photoId: string, known: Known, wanted: number): Promise<void> {
-    const { width, height, screenLevel, local } = known;
+    const { width, height, screenLevel, local, subject } = known;
     const full = { width, height };
+    const fileOf = (size: 'screen' | 'master'): { source: string; cutout?: string } => {
+      if (!subject) return { source: `/api/photos/${photoId}/${size}` };
+      const photo = `/api/photos/${subject.photoId}`;
+      const matte = `${photo}/mattes/${subject.matteSha256}/${size === 'screen' ? 'screen' : 'full'}`;
+      return { source: `${photo}/${size}`, cutout: matte };
+    };
     try {
       if (!local && screenLevel > 0 && !known.screenAsked) {
         known.screenAsked = true;
-        const source = `/api/photos/${photoId}/screen`;
         this.keep(
           photoId,
-          await this.nextDecoder().decode({ source, index: screenLevel, full, wanted: screenLevel }),
+          await this.nextDecoder().decode({ ...fileOf('screen'), index: screenLevel, full, wanted: screenLevel }),
           this.coarse,
         );
       }
-      const source = local ?? `/api/photos/${photoId}/master`;
-      const levels = await this.nextDecoder().decode({ source, index: 0, full, wanted });
+      const files = local ? { source: local } : fileOf('master');
+      const levels = await this.nextDecoder().decode({ ...files, index: 0, full, wanted });
       // A file that was replaced by `register` meanwhile is asked for again by the next drawing.
       this.keep(photoId, levels, this.known.get(photoId) === known ? this.exact : this.coarse);
     } catch (error) {

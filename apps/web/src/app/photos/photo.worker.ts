@@ -1,8 +1,9 @@
-import { photoIdOf, type Pixels } from '@kadrosyn/core';
+import { photoIdOf, subjectOf, type Pixels } from '@kadrosyn/core';
 import { borderedPicture, BROWSER_ENVIRONMENT, LevelChain } from '@kadrosyn/render';
 import { sha256 } from '@noble/hashes/sha2.js';
 import { bytesToHex } from '@noble/hashes/utils.js';
 import { expose, transfer } from 'comlink';
+import { decode as decodePng } from 'fast-png';
 import type { DecodedLevel, DecodeWish, LocalPhoto } from './photo-decoder';
 
 /** Decodes photos and makes their levels, away from the main thread. */
@@ -10,7 +11,8 @@ const decoder = {
   /** The levels of a photo from the one wanted down to the coarsest. */
   async decode(wish: DecodeWish): Promise<DecodedLevel[]> {
     const blob = typeof wish.source === 'string' ? await fetchBlob(wish.source) : wish.source;
-    const pixels = await pixelsOf(blob);
+    const photo = await pixelsOf(blob);
+    const pixels = wish.cutout ? subjectOf(photo, await fetchPng(wish.cutout)) : photo;
     const chain = new LevelChain(pixels, wish.index, wish.full);
     const first = Math.max(wish.index, Math.min(wish.wanted, chain.coarsest));
     const levels: DecodedLevel[] = [];
@@ -41,6 +43,12 @@ async function fetchBlob(url: string): Promise<Blob> {
   const response = await fetch(url);
   if (!response.ok) throw new Error(`${url} answered ${response.status}`);
   return response.blob();
+}
+
+/** Read by code of our own choice: a canvas would multiply the colours of soft places by their alpha. */
+async function fetchPng(url: string): Promise<Pixels> {
+  const { width, height, data } = decodePng(await (await fetchBlob(url)).arrayBuffer());
+  return { width, height, data: new Uint8ClampedArray(data.buffer as ArrayBuffer, data.byteOffset, data.byteLength) };
 }
 
 async function pixelsOf(blob: Blob): Promise<Pixels> {

@@ -1,0 +1,107 @@
+import { createHash } from 'node:crypto';
+import { and, asc, eq, sql } from 'drizzle-orm';
+import type { CutoutRevision } from '@kadrosyn/core';
+import { CodedError, notFound } from '../coded-error.js';
+import type { Database } from '../database/connect.js';
+import { blobs, cutouts, mattes } from '../database/schema.js';
+import type { StoredFile } from './intake.js';
+
+/** A cutout with all its revisions, the oldest first. */
+export interface StoredCutout {
+  readonly id: string;
+  name: string;
+  readonly revisions: CutoutRevision[];
+}
+
+/** A revision that is to be kept under the name of its cutout. */
+export interface NewRevision extends CutoutRevision {
+  readonly name: string;
+}
+
+/** The cutouts of a workspace's photos. */
+export class CutoutStore {
+  constructor(
+    private readonly db: Database,
+    private readonly workspaceId: string,
+  ) {}
+
+  /** All cutouts of a photo with their revisions, the oldest first. */
+  async list(photoId: string): Promise<StoredCutout[]> {
+    const rows = await this.db
+      .select()
+      .from(cutouts)
+      .where(this.of(photoId))
+      .orderBy(asc(cutouts.createdAt), asc(cutouts.id), asc(cutouts.revision));
+    const found = new Map<string, StoredCutout>();
+    for (const { id, name, matteSha256, marks, edge, pieces } of rows) {
+      const cutout: StoredCutout = found.get(id) ?? { id, name, revisions: [] };
+      found.set(id, cutout);
+      cutout.name = name;
+      cutout.revisions.push({ matteSha256, marks, ...(edge ? { edge } : {}), ...(pieces ? { pieces } : {}) });
+    }
+    return [...found.values()];
+  }
+
+  /** Keeps the files of a matte; the same file is kept once. @returns the name of the matte. */
+  async addMatte(photoId: string, full: StoredFile, screen: StoredFile): Promise<string> {
+    return this.db.transaction(async (tx) => {
+      const put = async (file: StoredFile): Promise<string> => {
+        const sha256 = createHash('sha256').update(file.bytes).digest('hex');
+        await tx
+          .insert(blobs)
+          .values({ workspaceId: this.workspaceId, sha256, ...file })
+          .onConflictDoNothing();
+        return sha256;
+      };
+      const [sha256, screenBlob] = [await put(full), await put(screen)];
+      await tx.insert(mattes).values({ workspaceId: this.workspaceId, photoId, sha256, screenBlob }).onConflictDoNothing();
+      return sha256;
+    });
+  }
+
+  async matte(photoId: string, sha256: string, size: 'full' | 'screen'): Promise<StoredFile | undefined> {
+    const [row] = await this.db
+      .select({ bytes: blobs.bytes, type: blobs.type })
+      .from(mattes)
+      .innerJoin(
+        blobs,
+        and(eq(blobs.workspaceId, mattes.workspaceId), eq(blobs.sha256, size === 'full' ? mattes.sha256 : mattes.screenBlob)),
+      )
+      .where(and(eq(mattes.workspaceId, this.workspaceId), eq(mattes.photoId, photoId), eq(mattes.sha256, sha256)));
+    return row;
+  }
+
+  /**
+   * Adds the next revision of a cutout, or its first. Earlier ones stay as they are.
+   * @param revision - its number, counted from 0: so that nobody's revision is taken for another.
+   * @throws CodedError 404 without the matte, 409 when the number is not the next.
+   */
+  async addRevision(photoId: string, id: string, revision: number, wish: NewRevision): Promise<StoredCutout> {
+    const { name, matteSha256, marks, edge = null, pieces = null } = wish;
+    if (!(await this.matte(photoId, matteSha256, 'screen'))) throw notFound('The matte');
+    await this.db.transaction(async (tx) => {
+      const [last] = await tx
+        .select({ next: sql<number>`coalesce(max(${cutouts.revision}), -1)::int + 1` })
+        .from(cutouts)
+        .where(this.is(photoId, id));
+      if (last!.next !== revision) {
+        const message =
+          'The cutout was changed in another window meanwhile. Yours was not kept over it; save it under another name.';
+        throw new CodedError(409, 'not-next', message, { next: last!.next });
+      }
+      await tx
+        .insert(cutouts)
+        .values({ workspaceId: this.workspaceId, photoId, id, revision, name, matteSha256, marks, edge, pieces });
+      await tx.update(cutouts).set({ name }).where(this.is(photoId, id));
+    });
+    return (await this.list(photoId)).find((cutout) => cutout.id === id)!;
+  }
+
+  private of(photoId: string) {
+    return and(eq(cutouts.workspaceId, this.workspaceId), eq(cutouts.photoId, photoId));
+  }
+
+  private is(photoId: string, id: string) {
+    return and(this.of(photoId), eq(cutouts.id, id));
+  }
+}

@@ -1,4 +1,14 @@
-import { meanScale, silhouetteOutline, tinted, tracePath, type Colour, type ColourFill, type GradientFill, type Opening, type Path } from '@kadrosyn/core';
+import {
+  meanScale,
+  silhouetteOutline,
+  tinted,
+  tracePath,
+  type Colour,
+  type ColourFill,
+  type GradientFill,
+  type Opening,
+  type Path,
+} from '@kadrosyn/core';
 import { clipTo } from './draft.js';
 import { alphaOfLayer, lay, newLayer, type Drawing, type Layer } from './drawing.js';
 import type { Context2D } from './environment.js';

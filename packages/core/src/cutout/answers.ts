@@ -43,11 +43,7 @@ export const AS_FOUND: PieceWishes = { specks: 'kept', holes: 'open' };
 export class CutoutAnswers {
   private steps: Step[] = [];
 
-  /** @param base - a matte to begin with, of any size, when a cutout is taken up again. */
-  constructor(
-    readonly photo: PreparedPhoto,
-    private readonly base?: Plane,
-  ) {}
+  constructor(readonly photo: PreparedPhoto) {}
 
   /** @param marks - all marks, in their order. */
   async answer(
@@ -63,20 +59,20 @@ export class CutoutAnswers {
     return { mask, ...tidyMask(mask, keep, leaveOut, wishes), isUnsure: step.isUnsure };
   }
 
-  /** Puts a better answer in place of that for some marks. @param mask - of the working copy's size. */
+  /** Puts another answer in place of that for some marks: a better one, or the one that was kept. @param mask - of any size. */
   improve(marks: readonly CutoutMark[], mask: Plane): void {
-    const key = keyOf(marks);
+    const key = keyOf(marks.filter(isTelling));
     const sides = this.sidesOf(mask);
     this.steps = [...this.steps.filter((step) => step.key !== key), { key, sides, isUnsure: false }];
   }
 
   private async stepFor(marks: readonly CutoutMark[], pause: () => Promise<void>): Promise<Step> {
-    const telling = marks.filter(({ kind }) => kind === 'suggest' || kind === 'box' || kind === 'keep' || kind === 'leave-out');
+    const telling = marks.filter(isTelling);
     let from = telling.length;
     let step: Step | undefined;
     for (; from > 0 && !step; from--) step = this.steps.find(({ key }) => key === keyOf(telling.slice(0, from)));
     if (step) from++;
-    step ??= { key: '', sides: this.base ? this.sidesOf(this.base) : null, isUnsure: false };
+    step ??= { key: '', sides: null, isUnsure: false };
     for (let n = from; n < telling.length; n++) {
       step = await this.next(step, telling.slice(0, n + 1), pause);
       this.steps.push(step);
@@ -144,6 +140,11 @@ export class CutoutAnswers {
     }
     return Uint8Array.from(sums, (sum, k) => (2 * sum > pieces.sizes[k]! ? 1 : 0));
   }
+}
+
+/** Whether a mark changes what is subject and what ground; others are laid on afterwards. */
+function isTelling({ kind }: CutoutMark): boolean {
+  return kind === 'suggest' || kind === 'box' || kind === 'keep' || kind === 'leave-out';
 }
 
 function keyOf(marks: readonly CutoutMark[]): string {

@@ -1,4 +1,3 @@
-import { distanceTo } from '../finish/distance.js';
 import { newPlane, type Plane } from '../finish/plane.js';
 
 /** The strip along the edge of a subject in which its matte has to be worked out; all else is subject or ground for sure. */
@@ -65,11 +64,47 @@ export function edgeBand(mask: Plane, width: number, height: number, { reach: wa
 
 /** How far each px lies inside the edge of a mask, its own px; outside below 0. */
 function signedDepth(mask: Plane): Float32Array {
-  const outside = distanceTo(mask, 128);
-  const inside = distanceTo({ ...mask, data: mask.data.map((value) => 255 - value) }, 128);
+  const { width, height, data } = mask;
   // Far away where there is no edge at all.
-  const far = mask.width + mask.height;
-  return outside.map((away, i) => (away > 0 ? -Math.min(far, away - 0.5) : Math.min(far, inside[i]! - 0.5)));
+  const depth = new Float32Array(width * height).fill(width + height);
+  for (let y = 0, i = 0; y < height; y++) {
+    for (let x = 0; x < width; x++, i++) {
+      const own = data[i]! >= 128;
+      if (x + 1 < width && data[i + 1]! >= 128 !== own) depth[i] = depth[i + 1] = 0.5;
+      if (y + 1 < height && data[i + width]! >= 128 !== own) depth[i] = depth[i + width] = 0.5;
+    }
+  }
+  spread(depth, width, height);
+  for (let i = 0; i < depth.length; i++) if (data[i]! < 128) depth[i] = -depth[i]!;
+  return depth;
+}
+
+/** Distances carried on in two sweeps, straight and across corners: a few percent off, and ten times as quick as the exact transform. */
+function spread(depth: Float32Array, width: number, height: number): void {
+  for (let y = 0, i = 0; y < height; y++) {
+    for (let x = 0; x < width; x++, i++) {
+      let best = depth[i]!;
+      if (x > 0) best = Math.min(best, depth[i - 1]! + 1);
+      if (y > 0) {
+        best = Math.min(best, depth[i - width]! + 1);
+        if (x > 0) best = Math.min(best, depth[i - width - 1]! + Math.SQRT2);
+        if (x + 1 < width) best = Math.min(best, depth[i - width + 1]! + Math.SQRT2);
+      }
+      depth[i] = best;
+    }
+  }
+  for (let y = height - 1, i = depth.length - 1; y >= 0; y--) {
+    for (let x = width - 1; x >= 0; x--, i--) {
+      let best = depth[i]!;
+      if (x + 1 < width) best = Math.min(best, depth[i + 1]! + 1);
+      if (y + 1 < height) {
+        best = Math.min(best, depth[i + width]! + 1);
+        if (x + 1 < width) best = Math.min(best, depth[i + width + 1]! + Math.SQRT2);
+        if (x > 0) best = Math.min(best, depth[i + width - 1]! + Math.SQRT2);
+      }
+      depth[i] = best;
+    }
+  }
 }
 
 function softness({ width, height, data }: Plane, u: number, v: number): number {

@@ -110,7 +110,9 @@ function carried(photo: Pixels, matte: Plane, isSure: (alpha: number) => boolean
   const colours = new Float32Array(count * 3);
   const known = new Uint8Array(count);
   for (let i = 0; i < count; i++) {
-    colours.set(data.subarray(4 * i, 4 * i + 3), 3 * i);
+    colours[3 * i] = data[4 * i]!;
+    colours[3 * i + 1] = data[4 * i + 1]!;
+    colours[3 * i + 2] = data[4 * i + 2]!;
     if (isSure(matte.data[i]!)) known[i] = 1;
   }
   let front: number[] = [];

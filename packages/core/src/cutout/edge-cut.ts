@@ -1,7 +1,7 @@
 import type { Plane } from '../finish/plane.js';
 import type { Pixels } from '../photo/pixels.js';
 import { edgeBand, type EdgeBand } from './edge-band.js';
-import { raySamples } from './edge-samples.js';
+import { noSamples, raySamples, type RaySamples } from './edge-samples.js';
 import { minCut } from './min-cut.js';
 
 /** Half the width of the strip in which the edge is looked for, px for 1600 px of the longer side. */
@@ -29,9 +29,10 @@ export async function edgeCut(pixels: Pixels, mask: Plane, pause: () => Promise<
   if (indices.length === 0) return out;
   const subject = new Float64Array(indices.length);
   const ground = new Float64Array(indices.length);
+  const samples = noSamples();
   for (let n = 0; n < indices.length; n++) {
     if (n % 20000 === 0) await pause();
-    const lead = likeness(pixels, band, n) - (STAYING * band.depth[n]!) / band.reach[n]!;
+    const lead = likeness(pixels, band, n, samples) - (STAYING * band.depth[n]!) / band.reach[n]!;
     subject[n] = Math.max(0, lead);
     ground[n] = Math.max(0, -lead);
   }
@@ -43,20 +44,34 @@ export async function edgeCut(pixels: Pixels, mask: Plane, pause: () => Promise<
 }
 
 /** Above 0 where a px is more like the ground beside it, below 0 where it is more like the subject. */
-function likeness({ data }: Pixels, band: EdgeBand, n: number): number {
-  const { fronts, backs } = raySamples(band, n);
-  const i = 4 * band.indices[n]!;
-  const nearest = (samples: readonly number[]): number => {
-    let best = Infinity;
-    for (const j of samples) {
-      const [r, g, b] = [data[i]! - data[4 * j]!, data[i + 1]! - data[4 * j + 1]!, data[i + 2]! - data[4 * j + 2]!];
-      best = Math.min(best, r * r + g * g + b * b);
-    }
-    return best;
-  };
-  if (fronts.length === 0 || backs.length === 0) return 0;
-  return Math.min(LOUDEST, Math.max(-LOUDEST, (nearest(fronts) - nearest(backs)) / (2 * NOISE * NOISE)));
+function likeness({ data }: Pixels, band: EdgeBand, n: number, samples: RaySamples): number {
+  raySamples(band, n, samples);
+  if (samples.fronts === 0 || samples.backs === 0) return 0;
+  const i = band.indices[n]!;
+  const lead = nearest(data, i, samples.front, samples.fronts) - nearest(data, i, samples.back, samples.backs);
+  return Math.min(LOUDEST, Math.max(-LOUDEST, lead / (2 * NOISE * NOISE)));
 }
+
+function nearest(data: Uint8ClampedArray, i: number, samples: Int32Array, count: number): number {
+  let best = Infinity;
+  for (let s = 0; s < count; s++) best = Math.min(best, difference(data, i, samples[s]!));
+  return best;
+}
+
+function difference(data: Uint8ClampedArray, i: number, j: number): number {
+  const r = data[4 * i]! - data[4 * j]!;
+  const g = data[4 * i + 1]! - data[4 * j + 1]!;
+  const b = data[4 * i + 2]! - data[4 * j + 2]!;
+  return r * r + g * g + b * b;
+}
+
+/** Steps to the neighbours that come later in rows from the top. */
+const LATER = [
+  [1, 0],
+  [-1, 1],
+  [0, 1],
+  [1, 1],
+] as const;
 
 /** Ties between neighbours in the strip; a neighbour beyond it speaks for its side. */
 function strip(
@@ -67,41 +82,40 @@ function strip(
 ): { pairs: Int32Array; ties: Float64Array } {
   const slots = new Int32Array(zone.data.length).fill(-1);
   for (let n = 0; n < indices.length; n++) slots[indices[n]!] = n;
-  const pairs: number[] = [];
-  const squares: number[] = [];
-  const spans: number[] = [];
-  const rim: [number, number, number, number][] = [];
-  const difference = (i: number, j: number): number =>
-    (data[4 * i]! - data[4 * j]!) ** 2 + (data[4 * i + 1]! - data[4 * j + 1]!) ** 2 + (data[4 * i + 2]! - data[4 * j + 2]!) ** 2;
+  const pairs = new Int32Array(8 * indices.length);
+  const ties = new Float64Array(4 * indices.length);
+  let [count, sum] = [0, 0];
   for (let n = 0; n < indices.length; n++) {
     const i = indices[n]!;
     const x = i % width;
-    for (const [dx, dy] of [
-      [1, 0],
-      [0, 1],
-      [1, 1],
-      [-1, 1],
-      [-1, 0],
-      [0, -1],
-      [-1, -1],
-      [1, -1],
-    ] as const) {
+    for (const [dx, dy] of LATER) {
       const j = i + dy * width + dx;
-      if (x + dx < 0 || x + dx >= width || j < 0 || j >= zone.data.length) continue;
-      const span = dx !== 0 && dy !== 0 ? Math.SQRT1_2 : 1;
-      const other = slots[j]!;
-      if (other > n) {
-        pairs.push(n, other);
-        squares.push(difference(i, j));
-        spans.push(span);
-      } else if (other === -1) rim.push([n, zone.data[j]!, difference(i, j), span]);
+      if (x + dx < 0 || x + dx >= width || j >= slots.length || slots[j] === -1) continue;
+      pairs[2 * count] = n;
+      pairs[2 * count + 1] = slots[j]!;
+      ties[count] = difference(data, i, j);
+      sum += ties[count]!;
+      count++;
     }
   }
-  const mean = squares.reduce((sum, value) => sum + value, 0) / Math.max(1, squares.length) || 1;
-  const tie = (square: number, span: number): number => SMOOTHNESS * span * Math.exp(-square / (2 * mean));
-  for (const [n, side, square, span] of rim) {
-    const costs = side === 255 ? ground : subject;
-    costs[n] = costs[n]! + tie(square, span);
+  const mean = sum / Math.max(1, count) || 1;
+  const tie = (square: number, isAcross: boolean): number =>
+    SMOOTHNESS * (isAcross ? Math.SQRT1_2 : 1) * Math.exp(-square / (2 * mean));
+  for (let p = 0; p < count; p++) {
+    const step = indices[pairs[2 * p + 1]!]! - indices[pairs[2 * p]!]!;
+    ties[p] = tie(ties[p]!, step !== 1 && step !== width);
   }
-  return { pairs: Int32Array.from(pairs), ties: Float64Array.from(squares, (square, i) => tie(square, spans[i]!)) };
+  for (let n = 0; n < indices.length; n++) {
+    const i = indices[n]!;
+    const x = i % width;
+    for (let dy = -1; dy <= 1; dy++) {
+      for (let dx = -1; dx <= 1; dx++) {
+        const j = i + dy * width + dx;
+        if (x + dx < 0 || x + dx >= width || j < 0 || j >= slots.length || slots[j] !== -1) continue;
+        const costs = zone.data[j] === 255 ? ground : subject;
+        costs[n] = costs[n]! + tie(difference(data, i, j), dx !== 0 && dy !== 0);
+      }
+    }
+  }
+  return { pairs: pairs.slice(0, 2 * count), ties: ties.slice(0, count) };
 }

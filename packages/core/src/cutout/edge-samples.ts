@@ -8,16 +8,12 @@ export interface EdgeSamples {
   readonly back: Int32Array;
 }
 
-const RAYS = [
-  [1, 0],
-  [0.71, 0.71],
-  [0, 1],
-  [-0.71, 0.71],
-  [-1, 0],
-  [-0.71, -0.71],
-  [0, -1],
-  [0.71, -0.71],
-] as const;
+/** Rays go along the axes and the diagonals. */
+const RAYS = 8;
+const ACROSS = [1, Math.SQRT1_2, 0, -Math.SQRT1_2, -1, -Math.SQRT1_2, 0, Math.SQRT1_2] as const;
+const DOWN = [0, Math.SQRT1_2, 1, Math.SQRT1_2, 0, -Math.SQRT1_2, -1, -Math.SQRT1_2] as const;
+/** A ray takes so many steps over half the width of the band. */
+const STEPS = 3;
 /** A ray goes so many times half the width of the band. */
 const FAR = 4;
 /** Rounds in which neighbours offer each other their pairs. */
@@ -33,9 +29,10 @@ export async function edgeSamples(photo: Pixels, band: EdgeBand, pause: (done: n
   const { indices } = band;
   const front = new Int32Array(indices.length).fill(-1);
   const back = new Int32Array(indices.length).fill(-1);
+  const samples = noSamples();
   for (let n = 0; n < indices.length; n++) {
     if (n % 20000 === 0) await pause((0.7 * n) / indices.length);
-    samplePx(photo, band, n, front, back);
+    samplePx(photo, band, n, samples, front, back);
   }
   const above = slotsAbove(band);
   for (let round = 0; round < ROUNDS; round++) {
@@ -57,22 +54,22 @@ export async function edgeSamples(photo: Pixels, band: EdgeBand, pause: (done: n
   return { front, back };
 }
 
-function samplePx(photo: Pixels, band: EdgeBand, n: number, front: Int32Array, back: Int32Array): void {
+function samplePx(photo: Pixels, band: EdgeBand, n: number, samples: RaySamples, front: Int32Array, back: Int32Array): void {
   const i = band.indices[n]!;
-  const { fronts, backs } = raySamples(band, n);
+  raySamples(band, n, samples);
   let best = Infinity;
-  for (const f of fronts) {
-    for (const b of backs) {
-      const cost = misfit(photo, i, f, b);
+  for (let f = 0; f < samples.fronts; f++) {
+    for (let b = 0; b < samples.backs; b++) {
+      const cost = misfit(photo, i, samples.front[f]!, samples.back[b]!);
       if (cost >= best) continue;
       best = cost;
-      front[n] = f;
-      back[n] = b;
+      front[n] = samples.front[f]!;
+      back[n] = samples.back[b]!;
     }
   }
   if (best === Infinity) {
-    front[n] = fronts[0] ?? -1;
-    back[n] = backs[0] ?? -1;
+    if (samples.fronts > 0) front[n] = samples.front[0]!;
+    if (samples.backs > 0) back[n] = samples.back[0]!;
   }
 }
 
@@ -103,36 +100,48 @@ function slotsAbove({ zone, indices }: EdgeBand): Int32Array {
   return out;
 }
 
-/** The first px of sure subject and of sure ground that rays from a px of the band meet. */
-export function raySamples(
-  { zone, indices, reach }: EdgeBand,
-  n: number,
-): { readonly fronts: number[]; readonly backs: number[] } {
+/** Samples of one px: the first `fronts` of `front` and the first `backs` of `back` are indices of px. */
+export interface RaySamples {
+  readonly front: Int32Array;
+  readonly back: Int32Array;
+  fronts: number;
+  backs: number;
+}
+
+export function noSamples(): RaySamples {
+  return { front: new Int32Array(RAYS), back: new Int32Array(RAYS), fronts: 0, backs: 0 };
+}
+
+/** The first px of sure subject and of sure ground that rays from a px of the band meet. @param out - is written over. */
+export function raySamples({ zone, indices, reach }: EdgeBand, n: number, out: RaySamples): void {
   const { width, height, data } = zone;
   const i = indices[n]!;
   const x = i % width;
   const y = (i - x) / width;
-  const step = Math.max(1, reach[n]! / 5);
+  const step = Math.max(1, reach[n]! / STEPS);
   const most = Math.ceil((FAR * reach[n]!) / step);
-  const fronts: number[] = [];
-  const backs: number[] = [];
-  for (const [dx, dy] of RAYS) {
+  out.fronts = 0;
+  out.backs = 0;
+  for (let ray = 0; ray < RAYS; ray++) {
+    const dx = ACROSS[ray]! * step;
+    const dy = DOWN[ray]! * step;
     let hasFront = false;
     let hasBack = false;
-    for (let s = 1; s <= most && !(hasFront && hasBack); s++) {
-      const u = Math.round(x + dx * s * step);
-      const v = Math.round(y + dy * s * step);
+    for (let s = 1; s <= most; s++) {
+      const u = Math.round(x + dx * s);
+      const v = Math.round(y + dy * s);
       if (u < 0 || v < 0 || u >= width || v >= height) break;
       const j = v * width + u;
       const value = data[j]!;
       if (value === 255 && !hasFront) {
         hasFront = true;
-        fronts.push(j);
+        out.front[out.fronts++] = j;
+        if (hasBack) break;
       } else if (value === 0 && !hasBack) {
         hasBack = true;
-        backs.push(j);
+        out.back[out.backs++] = j;
+        if (hasFront) break;
       }
     }
   }
-  return { fronts, backs };
 }

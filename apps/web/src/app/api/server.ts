@@ -1,5 +1,5 @@
 import { Injectable } from '@angular/core';
-import type { Bounds, Edit, Project, SheetSize, Style } from '@kadrosyn/core';
+import type { Bounds, Cutout, CutoutRevision, Edit, Project, SheetSize, Style } from '@kadrosyn/core';
 import { Fault } from './fault';
 import type {
   ExportStatus,
@@ -92,6 +92,26 @@ export class Server {
 
   photoUses(id: string): Promise<PhotoUses> {
     return this.get(`/api/photos/${id}/uses`);
+  }
+
+  async cutouts(photoId: string): Promise<readonly Cutout[]> {
+    return (await this.get<{ cutouts: Cutout[] }>(`/api/photos/${photoId}/cutouts`)).cutouts;
+  }
+
+  /** @param png - see `cutoutPicture`. @returns the name of the matte. */
+  async addMatte(photoId: string, png: Uint8Array): Promise<string> {
+    const body = new Blob([png as Uint8Array<ArrayBuffer>], { type: 'image/png' });
+    const answer = await fetch(`/api/photos/${photoId}/mattes`, { method: 'POST', body });
+    return (await this.read<{ matteSha256: string }>(answer)).matteSha256;
+  }
+
+  addCutoutRevision(
+    photoId: string,
+    cutoutId: string,
+    revision: number,
+    wish: CutoutRevision & { readonly name: string },
+  ): Promise<Cutout> {
+    return this.send('PUT', `/api/photos/${photoId}/cutouts/${cutoutId}/revisions/${revision}`, wish);
   }
 
   searchLibrary(words: string, page: number, signal: AbortSignal): Promise<LibraryPage> {

@@ -9,10 +9,12 @@ import {
   untracked,
   viewChild,
 } from '@angular/core';
+import { A11yModule } from '@angular/cdk/a11y';
 import { Title } from '@angular/platform-browser';
 import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { emptyOpenings, type Point } from '@kadrosyn/core';
+import { CutoutViewComponent, type UsedCutout } from '../cutout/cutout-view.component';
 import { OwnFaces } from '../lettering/own-faces';
 import { OwnOutlines } from '../outlines/own-outlines';
 import { PhotoLibrary } from '../photos/photo-library';
@@ -20,6 +22,7 @@ import { PhotoLevels } from '../photos/photo-levels';
 import type { BegunState } from '../templates/begin-from-template';
 import { Arrivals } from './arrivals';
 import { DepthPanelComponent } from './depth/depth-panel.component';
+import { Cutting } from './cutting';
 import { EditorCommands } from './editor-commands';
 import { isForField, isTyping, keyCommand } from './editor-keys';
 import { EDITOR_PROVIDERS } from './editor-providers';
@@ -76,6 +79,8 @@ import { SupplyDrag } from './supplies/supply-drag';
     ShadowPointComponent,
     ReadingMarksComponent,
     SaveTroubleComponent,
+    A11yModule,
+    CutoutViewComponent,
   ],
   providers: [EDITOR_PROVIDERS],
   templateUrl: './editor-page.component.html',
@@ -115,6 +120,7 @@ export class EditorPageComponent {
   readonly trim = inject(SheetTrim);
   readonly focus = inject(FocusEditing);
   readonly taking = inject(ColourTaking);
+  readonly cutting = inject(Cutting);
   private readonly stage = viewChild(SheetStageComponent);
 
   /** From the address. */
@@ -206,11 +212,15 @@ export class EditorPageComponent {
   }
 
   onCopy(event: ClipboardEvent): void {
-    if (this.ready() && !isTyping(event.target) && !inMenu(event.target)) this.clipboard.copy(event);
+    if (this.takesClipboard(event) && !inMenu(event.target)) this.clipboard.copy(event);
   }
 
   onPaste(event: ClipboardEvent): void {
-    if (this.ready() && !isTyping(event.target)) this.clipboard.paste(event);
+    if (this.takesClipboard(event)) this.clipboard.paste(event);
+  }
+
+  private takesClipboard({ target }: ClipboardEvent): boolean {
+    return this.ready() && !isTyping(target) && !this.cutting.wish();
   }
 
   addFiles(files: readonly File[], at?: Point | null): void {
@@ -225,7 +235,7 @@ export class EditorPageComponent {
 
   onKey(event: KeyboardEvent): void {
     // While an outline is drawn, keys are for the pen.
-    if (this.pen.drawing() || this.level.active() || this.trim.by() || this.focus.box()) return;
+    if (this.pen.drawing() || this.level.active() || this.trim.by() || this.focus.box() || this.cutting.wish()) return;
     if (!this.ready() || event.defaultPrevented || inMenu(event.target)) return;
     if (isForField(event)) return;
     // Enter types in the selected lettering.
@@ -267,6 +277,12 @@ export class EditorPageComponent {
   /** The browser leaves the full screen by a key of its own. */
   onFullscreen(): void {
     if (!document.fullscreenElement) this.view.endLook();
+  }
+
+  useCutout({ cutout, show, focus }: UsedCutout): void {
+    const wish = this.cutting.wish();
+    if (wish) this.cutting.use(wish.photo, cutout, show, focus);
+    this.cutting.end();
   }
 
   takeDrawing(): void {

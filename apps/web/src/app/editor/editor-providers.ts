@@ -1,6 +1,7 @@
 import type { Provider } from '@angular/core';
 import { COLOUR_SOURCE } from '../interface/colour-offers';
 import { Arrivals } from './arrivals';
+import { Cutting } from './cutting';
 import { Passed } from './depth/passed';
 import { EditorCommands } from './editor-commands';
 import { ColourTaking } from './finish/colour-taking';
@@ -55,5 +56,6 @@ export const EDITOR_PROVIDERS: Provider[] = [
   PhotoColours,
   SheetPixels,
   WordReading,
+  Cutting,
   { provide: COLOUR_SOURCE, useExisting: PhotoColours },
 ];

@@ -64,10 +64,8 @@ export class FocusEditing {
   private edit(photo: Photo): Edit {
     const context = this.session.context();
     const { sheet, shaper, project } = context;
-    const operations: Operation[] = [
-      { type: 'remove-photo', photo: project.photos[photo.id]! },
-      { type: 'add-photo', photo },
-    ];
+    const before = { focus: project.photos[photo.id]!.focus ?? null };
+    const operations: Operation[] = [{ type: 'change-photo', photoId: photo.id, before, after: { focus: photo.focus ?? null } }];
     for (const opening of openingsOf(sheet.items)) {
       const placed = placedPhoto(opening, context);
       if (placed?.photo.id !== photo.id || placed.fill.fit !== 'subject' || isShared(opening.fill)) continue;

@@ -4,6 +4,7 @@ import { sha256 } from '@noble/hashes/sha2.js';
 import { bytesToHex } from '@noble/hashes/utils.js';
 import { expose, transfer } from 'comlink';
 import { decode as decodePng } from 'fast-png';
+import { pixelsOf } from './pixels-of-file';
 import type { DecodedLevel, DecodeWish, LocalPhoto } from './photo-decoder';
 
 /** Decodes photos and makes their levels, away from the main thread. */
@@ -49,17 +50,6 @@ async function fetchBlob(url: string): Promise<Blob> {
 async function fetchPng(url: string): Promise<Pixels> {
   const { width, height, data } = decodePng(await (await fetchBlob(url)).arrayBuffer());
   return { width, height, data: new Uint8ClampedArray(data.buffer as ArrayBuffer, data.byteOffset, data.byteLength) };
-}
-
-async function pixelsOf(blob: Blob): Promise<Pixels> {
-  const bitmap = await createImageBitmap(blob, { imageOrientation: 'from-image', premultiplyAlpha: 'default' });
-  const { width, height } = bitmap;
-  const canvas = new OffscreenCanvas(width, height);
-  const context = canvas.getContext('2d', { willReadFrequently: true });
-  if (!context) throw new Error('No canvas for the photo; the browser may be out of memory');
-  context.drawImage(bitmap, 0, 0);
-  bitmap.close();
-  return { width, height, data: context.getImageData(0, 0, width, height).data };
 }
 
 expose(decoder);

@@ -31,6 +31,7 @@ import { RegisterSectionComponent } from './register-section.component';
 import { ScatterSectionComponent } from './scatter-section.component';
 import { CoveredNoticeComponent } from './covered-notice.component';
 import { CropSectionComponent } from './crop-section.component';
+import { CutoutSectionComponent } from './cutout-section.component';
 import { DrawingColoursComponent } from './drawing-colours.component';
 import { LengthFieldComponent } from './length-field.component';
 import { PhotoMovesComponent } from './photo-moves.component';
@@ -62,6 +63,7 @@ const SLIDER_REACH = 5;
     CropSectionComponent,
     SlotSectionComponent,
     IconComponent,
+    CutoutSectionComponent,
     FocusSectionComponent,
     CoveredNoticeComponent,
     RegisterSectionComponent,

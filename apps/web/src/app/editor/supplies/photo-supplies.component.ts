@@ -10,6 +10,7 @@ import { PhotoPlacing } from '../photo-placing';
 import { EditorSession } from '../session';
 import { MoreMenuDirective } from '../../interface/more-menu.directive';
 import { findPhotos, PHOTO_SORTS, type PhotoSort } from './find-photos';
+import { Cutting } from '../cutting';
 import { PhotoCare } from './photo-care';
 import { resolutionWords } from './resolution-words';
 import { SupplyDrag } from './supply-drag';
@@ -30,6 +31,7 @@ export class PhotoSuppliesComponent {
   private readonly recent = inject(RecentlyUsed);
   private readonly notices = inject(Notices);
   readonly care = inject(PhotoCare);
+  readonly cutting = inject(Cutting);
   readonly search = input.required<string>();
   readonly filesChosen = output<File[]>();
   readonly libraryWanted = output();

@@ -1,0 +1,36 @@
+import { proxy, wrap, type Remote } from 'comlink';
+import type { BegunCutout, CutoutBeginning, CutoutWishes, FinishedCutout, QuickAnswer, SubjectPreview } from './cutout-messages';
+import type { Cutter } from './cutout.worker';
+
+/** The worker that cuts one photo out. A newer wish of a kind overtakes the older one, whose answer is then null. */
+export class CutoutEngine {
+  private readonly worker = new Worker(new URL('./cutout.worker', import.meta.url), { type: 'module' });
+  private readonly cutter: Remote<Cutter> = wrap<Cutter>(this.worker);
+  private turn = 0;
+
+  begin(beginning: CutoutBeginning): Promise<BegunCutout> {
+    return this.cutter.begin(beginning);
+  }
+
+  answer(wishes: CutoutWishes): Promise<QuickAnswer | null> {
+    return this.cutter.answer(++this.turn, wishes);
+  }
+
+  preview(wishes: CutoutWishes): Promise<SubjectPreview | null> {
+    return this.cutter.preview(++this.turn, wishes);
+  }
+
+  /** @param as - a picture to be kept beside the photo, or the subject alone on a clear ground. */
+  finish(as: 'kept' | 'subject', wishes: CutoutWishes, report: (share: number) => void): Promise<FinishedCutout | null> {
+    return this.cutter.finish(++this.turn, as, wishes, proxy(report));
+  }
+
+  cancel(): void {
+    void this.cutter.cancel();
+  }
+
+  /** Ends the worker and frees its memory. */
+  end(): void {
+    this.worker.terminate();
+  }
+}

@@ -1,0 +1,44 @@
+import type { Bounds, CutoutAnswer, CutoutMark, EdgeSettings, PieceWishes, Pixels } from '@kadrosyn/core';
+
+/** The photo that is to be cut out. */
+export interface CutoutBeginning {
+  /** Address of the photo's file at full size. */
+  readonly source: string;
+  /** A cutout that is taken up again: its marks, and the address of what was kept of it. */
+  readonly kept?: { readonly marks: readonly CutoutMark[]; readonly matte: string };
+}
+
+export interface BegunCutout {
+  /** The photo has clear places of its own. */
+  readonly isClear: boolean;
+  /** It lies on one flat colour. */
+  readonly isFlat: boolean;
+}
+
+export interface CutoutWishes {
+  readonly marks: readonly CutoutMark[];
+  readonly edge: EdgeSettings;
+  readonly pieces?: PieceWishes;
+}
+
+export interface QuickAnswer extends CutoutAnswer {
+  /** A small picture whose alpha is the mask. */
+  readonly kept: ImageBitmap;
+  readonly isEmpty: boolean;
+}
+
+/** The subject with its own edge colours; alpha is the matte. */
+export interface SubjectPreview {
+  /** A picture whose alpha is the matte. */
+  readonly kept: ImageBitmap;
+  readonly subject: Pixels;
+  /** The level of the photo that it has. */
+  readonly index: number;
+}
+
+export interface FinishedCutout {
+  /** See `cutoutPicture`. */
+  readonly png: Uint8Array;
+  /** What the subject fills, px of the photo. */
+  readonly focus?: Bounds;
+}

@@ -1,0 +1,218 @@
+import { computed, effect, inject, Injectable, signal, untracked, type OnDestroy } from '@angular/core';
+import type { Bounds, Cutout, CutoutMark, Photo } from '@kadrosyn/core';
+import { newId } from '@kadrosyn/core';
+import { faultOf } from '../api/fault';
+import { Server } from '../api/server';
+import { CutoutEngine } from './cutout-engine';
+import { CutoutHistory, NOTHING_SAID, type CutoutState } from './cutout-history';
+import type { BegunCutout, QuickAnswer, SubjectPreview } from './cutout-messages';
+import type { CutoutTool } from './cutout-tools';
+
+/** What was made and kept. */
+export interface KeptCutout {
+  readonly cutout: Cutout;
+  readonly focus: Bounds | undefined;
+}
+
+/** The work on the cutout of one photo: what was said, what came of it, and keeping it. */
+@Injectable()
+export class CutoutWork implements OnDestroy {
+  private readonly server = inject(Server);
+  private engine: CutoutEngine | null = null;
+  readonly history = new CutoutHistory();
+  readonly photo = signal<Photo | null>(null);
+  readonly begun = signal<BegunCutout | null>(null);
+  readonly fault = signal<string | null>(null);
+  readonly tool = signal<CutoutTool>('box');
+  /** Diameter of strokes and of the brush, px of the photo. */
+  readonly strokeWidth = signal(24);
+  readonly brushSoftness = signal(0.3);
+  readonly brushErases = signal(false);
+  /** Newer than `preview` while that is being worked out. */
+  readonly answer = signal<QuickAnswer | null>(null);
+  readonly preview = signal<SubjectPreview | null>(null);
+  readonly isThinking = signal(false);
+  /** What is to be said about the last answer. */
+  readonly news = signal<string | null>(null);
+  /** The share of the finished cutout that is done; null while none is made. */
+  readonly progress = signal<number | null>(null);
+  /** Cutouts of this photo that are kept. */
+  readonly kept = signal<readonly Cutout[]>([]);
+  /** The one that is taken up again; null for a new one. */
+  readonly takenUp = signal<Cutout | null>(null);
+  readonly name = signal('Subject');
+  private first: CutoutState = NOTHING_SAID;
+
+  readonly hasAnswer = computed(() => this.answer()?.isEmpty === false);
+  readonly isChanged = computed(() => this.history.now() !== this.first);
+  readonly wordOfMarks = computed(() => wordOf(this.history.now().marks));
+
+  constructor() {
+    effect(() => {
+      const state = this.history.now();
+      if (this.begun()) untracked(() => void this.work(state));
+    });
+  }
+
+  /** Reads the photo; the newest cutout of it is taken up again. */
+  async begin(photo: Photo, cutoutId?: string): Promise<void> {
+    this.photo.set(photo);
+    this.strokeWidth.set(Math.max(4, Math.round(Math.max(photo.width, photo.height) / 66)));
+    this.fault.set(null);
+    try {
+      const kept = await this.server.cutouts(photo.id);
+      this.kept.set(kept);
+      await this.take(kept.find(({ id }) => id === cutoutId) ?? null);
+    } catch (error) {
+      this.fault.set(faultOf(error).message);
+    }
+  }
+
+  /** Takes up a kept cutout, or begins another. */
+  async take(cutout: Cutout | null): Promise<void> {
+    const photo = this.photo()!;
+    this.engine?.end();
+    this.engine = new CutoutEngine();
+    this.begun.set(null);
+    this.answer.set(null);
+    this.preview.set(null);
+    this.news.set(null);
+    this.takenUp.set(cutout);
+    this.name.set(cutout?.name ?? this.freeName());
+    const last = cutout?.revisions.at(-1);
+    this.first = last
+      ? { marks: last.marks, edge: last.edge ?? NOTHING_SAID.edge, pieces: last.pieces ?? NOTHING_SAID.pieces }
+      : NOTHING_SAID;
+    this.history.begin(this.first);
+    const address = `/api/photos/${photo.id}`;
+    const kept = last && { marks: last.marks, matte: `${address}/mattes/${last.matteSha256}/full` };
+    try {
+      const begun = await this.engine.begin({ source: `${address}/master`, ...(kept && { kept }) });
+      this.begun.set(begun);
+      if (last) return;
+      if (begun.isClear) {
+        this.history.mark({ kind: 'own', points: [] });
+        this.news.set('This photo has a clear background already: its own is the cutout.');
+      } else if (begun.isFlat) this.news.set('The background is one flat colour. “Clear a flat background” does it in one step.');
+    } catch (error) {
+      console.error(error);
+      this.fault.set('The photo could not be read here. The project is kept as it is; go back and try again.');
+    }
+  }
+
+  suggest(): void {
+    this.history.mark({ kind: 'suggest', points: [] });
+  }
+
+  private freeName(): string {
+    const names = new Set(this.kept().map(({ name }) => name));
+    if (!names.has('Subject')) return 'Subject';
+    for (let n = 2; ; n++) if (!names.has(`Subject ${n}`)) return `Subject ${n}`;
+  }
+
+  private async work({ marks, edge, pieces }: CutoutState): Promise<void> {
+    const { engine } = this;
+    if (!engine) return;
+    this.isThinking.set(true);
+    try {
+      const answer = await engine.answer({ marks, edge, pieces });
+      if (!answer || engine !== this.engine) return;
+      this.answer.set(answer);
+      this.preview.set(null);
+      if (answer.isUnsure)
+        this.news.set('No subject stands out clearly here, so none was marked. Draw a box around it, or mark it with Keep.');
+      else if (marks.length > 0 && this.news()?.startsWith('No subject')) this.news.set(null);
+      const preview = await engine.preview({ marks, edge, pieces });
+      if (!preview || engine !== this.engine) return;
+      this.preview.set(preview);
+      this.isThinking.set(false);
+      performance.mark('kadrosyn:cutout');
+    } catch (error) {
+      if (engine !== this.engine) return;
+      console.error(error);
+      this.isThinking.set(false);
+      this.news.set(
+        error instanceof Error && error.message.includes('not flat')
+          ? 'The background is not flat enough for that. Use a box or strokes.'
+          : 'That could not be worked out. Your marks are kept; take the last one back and try another.',
+      );
+    }
+  }
+
+  /**
+   * Makes the cutout at full size and keeps it as the next revision. Null when it was cancelled or failed; what was said stays.
+   */
+  async keep(): Promise<KeptCutout | null> {
+    const [photo, engine] = [this.photo(), this.engine];
+    if (!photo || !engine || this.progress() !== null) return null;
+    const { marks, edge, pieces } = this.history.now();
+    this.progress.set(0);
+    try {
+      const finished = await engine.finish('kept', { marks, edge, pieces }, (share) => this.progress.set(0.7 * share));
+      if (!finished || this.progress() === null) return null;
+      const matteSha256 = await this.server.addMatte(photo.id, finished.png);
+      this.progress.set(0.9);
+      const taken = this.takenUp();
+      const id = taken?.id ?? newId('cutout');
+      const revision = taken?.revisions.length ?? 0;
+      const wish = { name: this.name().trim() || 'Subject', matteSha256, marks, edge, pieces };
+      const cutout = await this.server.addCutoutRevision(photo.id, id, revision, wish);
+      return { cutout, focus: finished.focus };
+    } catch (error) {
+      this.news.set(`The cutout could not be kept. ${faultOf(error).message}`);
+      return null;
+    } finally {
+      this.progress.set(null);
+    }
+  }
+
+  /** Makes a PNG of the subject alone, on a clear ground, at full size. Null when it was cancelled or failed. */
+  async subjectFile(): Promise<Blob | null> {
+    const { engine } = this;
+    if (!engine || this.progress() !== null) return null;
+    this.progress.set(0);
+    try {
+      const finished = await engine.finish('subject', this.history.now(), (share) => this.progress.set(share));
+      return finished && new Blob([finished.png as Uint8Array<ArrayBuffer>], { type: 'image/png' });
+    } catch (error) {
+      console.error(error);
+      this.news.set('The picture could not be made; the browser may be out of memory. Your marks are kept.');
+      return null;
+    } finally {
+      this.progress.set(null);
+    }
+  }
+
+  /** Gives up making the finished cutout. */
+  cancel(): void {
+    this.engine?.cancel();
+    this.progress.set(null);
+  }
+
+  ngOnDestroy(): void {
+    this.engine?.end();
+    this.engine = null;
+  }
+}
+
+/** How many marks of which kind there are: "2 keep, 1 leave out". */
+function wordOf(marks: readonly CutoutMark[]): string {
+  const kinds: readonly (readonly [CutoutMark['kind'], string])[] = [
+    ['suggest', 'suggested'],
+    ['box', 'box'],
+    ['keep', 'keep'],
+    ['leave-out', 'leave out'],
+    ['trace', 'traced'],
+    ['paint', 'painted'],
+    ['erase', 'erased'],
+    ['soft-edge', 'soft edge'],
+    ['flat', 'flat background cleared'],
+    ['own', 'own clear background'],
+  ];
+  const words = kinds.map(([kind, word]) => {
+    const count = marks.filter((mark) => mark.kind === kind).length;
+    const isOnly = kind === 'suggest' || kind === 'box' || kind === 'flat' || kind === 'own';
+    return count === 0 ? '' : isOnly ? word : `${count} ${word}`;
+  });
+  return words.filter(Boolean).join(', ');
+}

@@ -1,0 +1,101 @@
+import { inject, Injectable, signal } from '@angular/core';
+import {
+  changeOpeningOperations,
+  fitPhoto,
+  findItem,
+  isShared,
+  openingsOf,
+  placedPhoto,
+  withPhoto,
+  type Bounds,
+  type Cutout,
+  type Edit,
+  type Opening,
+  type Operation,
+  type Photo,
+  type PhotoFill,
+  type Project,
+} from '@kadrosyn/core';
+import { PhotoLibrary } from '../photos/photo-library';
+import { EditorSession } from './session';
+
+/** What is being cut out: a photo, and the opening that it was opened from. */
+export interface CuttingWish {
+  readonly photo: Photo;
+  readonly openingId: string | null;
+}
+
+/** Opens the cutout view over the editor, and puts what comes of it into the project. */
+@Injectable()
+export class Cutting {
+  private readonly session = inject(EditorSession);
+  private readonly library = inject(PhotoLibrary);
+  readonly wish = signal<CuttingWish | null>(null);
+  /** What had the focus before the view was opened. */
+  private before: Element | null = null;
+
+  /** @param opening - that shows the photo; null for a photo of the supplies. */
+  begin(photo: Photo, opening: Opening | null): void {
+    this.before = document.activeElement;
+    const known = this.session.project()?.photos[photo.id] ?? photo;
+    this.wish.set({ photo: known, openingId: opening?.id ?? null });
+  }
+
+  end(): void {
+    this.wish.set(null);
+    if (this.before instanceof HTMLElement) this.before.focus();
+  }
+
+  /** The opening as it is now; null where the photo came from the supplies. */
+  opening(): Opening | null {
+    const { openingId } = this.wish() ?? {};
+    const item = openingId ? findItem(this.session.sheet()?.items ?? [], openingId) : undefined;
+    return item?.type === 'opening' ? item : null;
+  }
+
+  /**
+   * Uses the newest revision of a cutout where the view was opened from, in one step.
+   * @param show - what that opening shows from now on.
+   * @param focus - what the subject fills: every fit on the subject goes by it.
+   */
+  use(photo: Photo, cutout: Cutout, show: NonNullable<PhotoFill['show']>, focus: Bounds | undefined): void {
+    const { project } = this.session.context();
+    const opening = this.opening();
+    // A photo that is only in the supplies brings its cutout along when it is laid down.
+    if (!(photo.id in project.photos) && !opening) return;
+    this.session.commit(this.edit(project, photo, cutout, show, focus, opening));
+    if (focus) void this.library.change(photo.id, { focus }).catch(() => undefined);
+  }
+
+  private edit(
+    project: Project,
+    photo: Photo,
+    cutout: Cutout,
+    show: NonNullable<PhotoFill['show']>,
+    focus: Bounds | undefined,
+    opening: Opening | null,
+  ): Edit {
+    const context = this.session.context();
+    const known = project.photos[photo.id] ?? photo;
+    const others = (known.cutouts ?? []).filter(({ id }) => id !== cutout.id);
+    const after = { cutouts: [...others, cutout], ...(focus ? { focus } : {}) };
+    const before = { cutouts: known.cutouts ?? null, ...(focus ? { focus: known.focus ?? null } : {}) };
+    const operations: Operation[] = [{ type: 'change-photo', photoId: photo.id, before, after }];
+    const changed: Photo = { ...known, ...after };
+    const used = { id: cutout.id, revision: cutout.revisions.length - 1 };
+    for (const each of openingsOf(context.sheet.items)) {
+      const placed = placedPhoto(each, context);
+      if (placed?.photo.id !== photo.id) continue;
+      const isHere = each.id === opening?.id;
+      const refits = placed.fill.fit === 'subject' && focus !== undefined && !isShared(each.fill);
+      if (!isHere && !refits) continue;
+      const placement = refits ? fitPhoto('subject', each, changed, context.shaper, placed.placement) : placed.fill.placement;
+      const { show: _shown, ...rest } = placed.fill;
+      const shown: PhotoFill = { ...rest, cutout: used, ...(show === 'subject' ? { show } : {}) };
+      const fill: PhotoFill = { ...(isHere ? shown : placed.fill), placement };
+      operations.push(...changeOpeningOperations(context.sheet, each, { fill }));
+    }
+    const where = opening ? ` in ${opening.name}` : '';
+    return withPhoto(project, known, { name: `Cut out ${photo.name}${where}`, operations });
+  }
+}

@@ -29,6 +29,12 @@ module.exports = {
       to: { path: ['^packages/render/src/node/', 'sharp', '@napi-rs'] },
     },
     {
+      name: 'cli-needs-no-server',
+      severity: 'error',
+      from: { path: '^packages/cli/src' },
+      to: { path: ['^apps/', '^demo/'] },
+    },
+    {
       name: 'demo-knows-core-only',
       severity: 'error',
       from: { path: '^demo/src' },

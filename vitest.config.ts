@@ -24,7 +24,12 @@ export default defineConfig({
       },
       {
         resolve: { alias },
-        test: { name: 'render', include: ['packages/render/src/**/*.test.ts'], testTimeout: PATIENCE_MS, setupFiles },
+        test: {
+          name: 'render',
+          include: ['packages/render/src/**/*.test.ts', 'packages/cli/src/**/*.test.ts'],
+          testTimeout: PATIENCE_MS,
+          setupFiles,
+        },
       },
       {
         // The server's tasks run in threads of their own, which load what was built: these tests run on that.

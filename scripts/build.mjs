@@ -49,7 +49,7 @@ export async function build() {
   }
   const serverTarget = join(ROOT, 'apps/server/dist/main.js');
   if (
-    await whenChanged('server', [...sources, 'demo/src', 'apps/library/src', 'apps/server/src'], serverTarget, () =>
+    await whenChanged('server', [...sources, 'demo/src', 'apps/library/src', 'apps/server/src', 'packages/cli/src'], serverTarget, () =>
       run(bin('tsc'), ['-b'], { cwd: ROOT }),
     )
   ) {

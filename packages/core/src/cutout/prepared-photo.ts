@@ -1,4 +1,5 @@
-import type { Pixels } from '../photo/pixels.js';
+import { halve } from '../photo/levels.js';
+import { isOpaque, type Pixels } from '../photo/pixels.js';
 import { pieceNeighbours, type PieceNeighbours } from './piece-neighbours.js';
 import { pieceSharpness } from './sharpness.js';
 import { superpixels, type Superpixels } from './superpixels.js';
@@ -23,11 +24,25 @@ const SHARED = 3;
 /** Half of a tie falls off quickly with the difference of colours, half slowly: a strong edge is always cheaper than a weak one. */
 const SLOW = 8;
 
-/**
- * Prepares a photo for being cut out.
- * @param pixels - about 1000 to 2000 px on the longer side: sharpness is lost in smaller ones.
- */
-export function preparePhoto(pixels: Pixels): PreparedPhoto {
+/** The subject is looked for, and previewed, in at most so many px of the longer side. */
+const LEVEL_SIDE = 1600;
+
+/** A photo halved until it is small enough to work on. */
+export interface CutoutLevel {
+  readonly pixels: Pixels;
+  /** How often it was halved. */
+  readonly index: number;
+}
+
+export function cutoutLevel(photo: Pixels): CutoutLevel {
+  const opaque = isOpaque(photo);
+  let [pixels, index] = [photo, 0];
+  while (Math.max(pixels.width, pixels.height) > LEVEL_SIDE) [pixels, index] = [halve(pixels, opaque), index + 1];
+  return { pixels, index };
+}
+
+/** Prepares a photo for being cut out; marks are then given in px of the photo. */
+export function preparePhoto({ pixels, index }: CutoutLevel): PreparedPhoto {
   const copy = workingCopy(pixels);
   const pieces = superpixels(copy);
   const neighbours = pieceNeighbours(pieces);
@@ -37,7 +52,7 @@ export function preparePhoto(pixels: Pixels): PreparedPhoto {
     features.set(pieces.lab.subarray(3 * k, 3 * k + 3), FEATURES * k);
     features[FEATURES * k + 3] = SHARPNESS_WEIGHT * sharpness[k]!;
   }
-  return { copy, pieces, neighbours, features, ties: tiesOf(pieces, neighbours) };
+  return { copy: { ...copy, scale: copy.scale / 2 ** index }, pieces, neighbours, features, ties: tiesOf(pieces, neighbours) };
 }
 
 function spread(values: Float32Array, { sizes }: Superpixels, { pairs, borders }: PieceNeighbours): Float32Array {

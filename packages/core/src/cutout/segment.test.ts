@@ -18,7 +18,7 @@ function picture(): Pixels {
   return { width: WIDTH, height: HEIGHT, data };
 }
 
-const photo = preparePhoto(picture());
+const photo = preparePhoto({ pixels: picture(), index: 0 });
 const { pieces } = photo;
 const middles = Array.from({ length: pieces.count }, () => ({ x: 0, y: 0 }));
 for (let i = 0; i < pieces.labels.length; i++) {

@@ -1,6 +1,7 @@
 import {
   AS_FOUND,
   CutoutAnswers,
+  cutoutLevel,
   cutoutPicture,
   filledBounds,
   finishedMatte,
@@ -10,6 +11,7 @@ import {
   preparePhoto,
   subjectOf,
   type Bounds,
+  type CutoutLevel,
   type Pixels,
   type Plane,
 } from '@kadrosyn/core';
@@ -17,9 +19,6 @@ import { expose, transfer } from 'comlink';
 import { decode as decodePng, encode as encodePng } from 'fast-png';
 import { pixelsOf } from '../photos/pixels-of-file';
 import type { BegunCutout, CutoutBeginning, CutoutWishes, FinishedCutout, QuickAnswer, SubjectPreview } from './cutout-messages';
-
-/** What is prepared, and what is previewed: at most so many px of the longer side. */
-const LEVEL_SIDE = 1600;
 
 /** The subject beside the photo is shown from at most so many px of the longer side. */
 const SHOWN_SIDE = 900;
@@ -29,9 +28,7 @@ class Overtaken extends Error {}
 
 interface Work {
   readonly photo: Pixels;
-  /** The photo halved `index` times. */
-  readonly level: Pixels;
-  readonly index: number;
+  readonly level: CutoutLevel;
   readonly answers: CutoutAnswers;
 }
 
@@ -71,15 +68,13 @@ const cutter = {
   async begin({ source, kept }: CutoutBeginning): Promise<BegunCutout> {
     const photo = await pixelsOf(await fetchBlob(source));
     const opaque = isOpaque(photo);
-    let [level, index] = [photo, 0];
-    while (Math.max(level.width, level.height) > LEVEL_SIDE) [level, index] = [halve(level, opaque), index + 1];
-    const answers = new CutoutAnswers(preparePhoto(level));
-    work = { photo, level, index, answers };
+    const level = cutoutLevel(photo);
+    work = { photo, level, answers: new CutoutAnswers(preparePhoto(level)) };
+    const { answers } = work;
     if (kept) answers.improve(kept.marks, alphaOfFile(decodePng(await (await fetchBlob(kept.matte)).arrayBuffer())));
     // What *suggest* comes to is remembered; working it out also makes the first answer to a mark a quick one.
-    const { answers: prepared } = work;
-    setTimeout(() => void prepared.answer([{ kind: 'suggest', points: [] }]), 0);
-    return { isClear: !opaque, isFlat: opaque && flatGround(level) !== null };
+    setTimeout(() => void answers.answer([{ kind: 'suggest', points: [] }]), 0);
+    return { isClear: !opaque, isFlat: opaque && flatGround(level.pixels) !== null };
   },
 
   /** The mask for marks, quickly. */
@@ -97,12 +92,13 @@ const cutter = {
   preview(turn: number, { marks, pieces = AS_FOUND, edge }: CutoutWishes): Promise<SubjectPreview | null> {
     newest.preview = turn;
     return unlessOvertaken(async () => {
-      const { level, index, answers } = required();
+      const { level, answers } = required();
+      const { pixels, index } = level;
       const pause = (): Promise<void> => pauseFor('preview', turn);
       await pause();
       const { mask } = await answers.answer(marks, { wishes: pieces, pause });
-      const matte = await finishedMatte(level, mask, { marks, edge, coarse: 2 ** index, pause });
-      let [subject, at] = [subjectOf(level, cutoutPicture(level, matte, edge.colourOut)), index];
+      const matte = await finishedMatte(pixels, mask, { marks, edge, coarse: 2 ** index, pause });
+      let [subject, at] = [subjectOf(pixels, cutoutPicture(pixels, matte, edge.colourOut)), index];
       const kept = pictureOf(matte);
       while (Math.max(subject.width, subject.height) > SHOWN_SIDE) [subject, at] = [halve(subject, false), at + 1];
       return transfer({ kept, subject, index: at }, [kept, subject.data.buffer]);

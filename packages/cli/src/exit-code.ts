@@ -1,0 +1,18 @@
+/** How a command ended. */
+export const EXIT = {
+  done: 0,
+  /** Something could not be read or written. */
+  failed: 1,
+  /** It was called in a way that it does not know. */
+  usage: 2,
+  /** It declined, since it is not sure of an answer. */
+  declined: 3,
+} as const;
+
+export type ExitCode = (typeof EXIT)[keyof typeof EXIT];
+
+/** Where a command says what happened. */
+export interface Says {
+  log(message: string): void;
+  error(message: string): void;
+}

@@ -100,6 +100,7 @@ export * from './finish/colour-words.js';
 export * from './finish/colour-pairs.js';
 export * from './cutout/answers.js';
 export * from './cutout/barrier-distance.js';
+export * from './cutout/better-answer.js';
 export * from './cutout/clear-flat.js';
 export * from './cutout/cutout-picture.js';
 export * from './cutout/edge-colour.js';

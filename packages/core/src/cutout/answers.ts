@@ -28,6 +28,8 @@ interface Step {
   readonly key: string;
   /** For each piece 1 for subject. Null while no mark has said anything of the subject. */
   readonly sides: Uint8Array | null;
+  /** The same px by px, where that is known. */
+  readonly mask?: Plane;
   readonly isUnsure: boolean;
 }
 
@@ -53,7 +55,7 @@ export class CutoutAnswers {
     const { width, height, scale } = this.photo.copy;
     const step = await this.stepFor(marks, pause);
     const hints = markHints(marks, width, height, scale);
-    const mask = this.maskOf(step.sides, marks, hints);
+    const mask = this.maskOf(step, marks, hints);
     const keep = hints.strokes.map((stroke, i) => (stroke === 1 && hints.hints[i] === MUST_BE_SUBJECT ? 1 : 0));
     const leaveOut = hints.strokes.map((stroke, i) => (stroke === 1 && hints.hints[i] === MUST_BE_GROUND ? 1 : 0));
     return { mask, ...tidyMask(mask, keep, leaveOut, wishes), isUnsure: step.isUnsure };
@@ -63,7 +65,10 @@ export class CutoutAnswers {
   improve(marks: readonly CutoutMark[], mask: Plane): void {
     const key = keyOf(marks.filter(isTelling));
     const sides = this.sidesOf(mask);
-    this.steps = [...this.steps.filter((step) => step.key !== key), { key, sides, isUnsure: false }];
+    const { width, height } = this.photo.copy;
+    const isSame = mask.width === width && mask.height === height;
+    const step: Step = { key, sides, ...(isSame ? { mask } : {}), isUnsure: false };
+    this.steps = [...this.steps.filter((other) => other.key !== key), step];
   }
 
   private async stepFor(marks: readonly CutoutMark[], pause: () => Promise<void>): Promise<Step> {
@@ -116,14 +121,14 @@ export class CutoutAnswers {
     return out;
   }
 
-  private maskOf(sides: Uint8Array | null, marks: readonly CutoutMark[], { hints, strokes, hasBox }: MarkHints): Plane {
+  private maskOf({ sides, mask: found }: Step, marks: readonly CutoutMark[], { hints, strokes, hasBox }: MarkHints): Plane {
     const { width, height, scale } = this.photo.copy;
     const { labels } = this.photo.pieces;
     const data = new Uint8Array(width * height);
     const mask: Plane = { width, height, data };
-    if (sides)
-      for (let i = 0; i < data.length; i++)
-        data[i] = sides[labels[i]!] === 1 && !(hasBox && hints[i] === MUST_BE_GROUND) ? 255 : 0;
+    if (found) data.set(found.data);
+    else if (sides) for (let i = 0; i < data.length; i++) data[i] = sides[labels[i]!] === 1 ? 255 : 0;
+    if (hasBox) for (let i = 0; i < data.length; i++) if (hints[i] === MUST_BE_GROUND) data[i] = 0;
     fillTraces(mask, marks, scale);
     for (let i = 0; i < data.length; i++) if (strokes[i] === 1) data[i] = hints[i] === MUST_BE_SUBJECT ? 255 : 0;
     return mask;

@@ -20,6 +20,17 @@ export const WORKING_SIDE = 512;
 /** A light blur takes away noise that no edge depends on; px. */
 const SOFTNESS = 0.7;
 
+/** A picture made small. @param side - the longer side of the result, px; smaller pictures stay as they are. */
+export function smallPixels(pixels: Pixels, side: number): Pixels {
+  const scale = Math.min(1, side / Math.max(pixels.width, pixels.height));
+  if (scale === 1) return pixels;
+  const [width, height] = [Math.max(1, Math.round(pixels.width * scale)), Math.max(1, Math.round(pixels.height * scale))];
+  let near = pixels;
+  // Sampling alone must not shrink by more than 2.
+  while (near.width >= 2 * width && near.height >= 2 * height) near = halve(near, isOpaque(near));
+  return samplePixels(near, scaling(near.width / width, near.height / height), width, height, isOpaque(near));
+}
+
 /**
  * The working copy of a picture.
  * @param pixels - any size; a level of about twice the working side is quickest. Clear places count as the colour that they have.
@@ -27,12 +38,8 @@ const SOFTNESS = 0.7;
  */
 export function workingCopy(pixels: Pixels, side = WORKING_SIDE): WorkingCopy {
   const scale = Math.min(1, side / Math.max(pixels.width, pixels.height));
-  const [width, height] = [Math.max(1, Math.round(pixels.width * scale)), Math.max(1, Math.round(pixels.height * scale))];
-  let near = pixels;
-  // Sampling alone must not shrink by more than 2.
-  while (near.width >= 2 * width && near.height >= 2 * height) near = halve(near, isOpaque(near));
-  const toNear = scaling(near.width / width, near.height / height);
-  const small = scale < 1 ? samplePixels(near, toNear, width, height, isOpaque(near)) : pixels;
+  const small = smallPixels(pixels, side);
+  const { width, height } = small;
   const { data } = blurPixels(small, SOFTNESS);
   const lab = new Float32Array(width * height * 3);
   for (let i = 0, o = 0; o < lab.length; i += 4, o += 3) {

@@ -1,3 +1,4 @@
+import type { CutoutMark, Plane } from '@kadrosyn/core';
 import { proxy, wrap, type Remote } from 'comlink';
 import type { BegunCutout, CutoutBeginning, CutoutWishes, FinishedCutout, QuickAnswer, SubjectPreview } from './cutout-messages';
 import type { Cutter } from './cutout.worker';
@@ -14,6 +15,16 @@ export class CutoutEngine {
 
   answer(wishes: CutoutWishes): Promise<QuickAnswer | null> {
     return this.cutter.answer(++this.turn, wishes);
+  }
+
+  /** See `isBetterAnswer`. @returns how much it has in common with the present answer; null when it was not taken. */
+  improve(marks: readonly CutoutMark[], mask: Plane): Promise<number | null> {
+    return this.cutter.improve(marks, mask);
+  }
+
+  /** Takes a mask as the answer to marks. */
+  take(marks: readonly CutoutMark[], mask: Plane): Promise<void> {
+    return this.cutter.take(marks, mask);
   }
 
   preview(wishes: CutoutWishes): Promise<SubjectPreview | null> {

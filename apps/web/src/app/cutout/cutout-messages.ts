@@ -1,4 +1,4 @@
-import type { Bounds, CutoutAnswer, CutoutMark, EdgeSettings, PieceWishes, Pixels } from '@kadrosyn/core';
+import type { Bounds, CutoutAnswer, CutoutMark, EdgeSettings, PieceWishes, Pixels, Plane } from '@kadrosyn/core';
 
 /** The photo that is to be cut out. */
 export interface CutoutBeginning {
@@ -13,6 +13,18 @@ export interface BegunCutout {
   readonly isClear: boolean;
   /** It lies on one flat colour. */
   readonly isFlat: boolean;
+  /** The photo as small as the working copy, for the slower ways. */
+  readonly copy: Pixels;
+  /** The photo in which edges are traced. */
+  readonly traced: Pixels;
+}
+
+/** What a slower, better answer begins from; all of one size. */
+export interface SlowWish {
+  readonly pixels: Pixels;
+  readonly mask: Plane;
+  /** 1 where it must be subject, -1 where it must be ground, 0 elsewhere. */
+  readonly hints: Int8Array;
 }
 
 export interface CutoutWishes {
@@ -25,6 +37,8 @@ export interface QuickAnswer extends CutoutAnswer {
   /** A small picture whose alpha is the mask. */
   readonly kept: ImageBitmap;
   readonly isEmpty: boolean;
+  /** What strokes and box say of each px of the mask, as `SlowWish` takes it. */
+  readonly hints: Int8Array;
 }
 
 /** The subject with its own edge colours; alpha is the matte. */

@@ -90,7 +90,7 @@ export class CutoutPointer {
     this.drag = { id: event.pointerId, from: isPan ? { x: event.clientX, y: event.clientY } : at, hold, box, isPan };
     this.crossAt.set(null);
     if (isPan || tool === 'box') return;
-    if (tool === 'trace') this.corners.update((list) => [...list, ...this.inside(at)]);
+    if (tool === 'trace') void this.addCorner(this.inside(at));
     else this.drawn.set(this.stroke(this.inside(at)));
   }
 
@@ -121,6 +121,19 @@ export class CutoutPointer {
     this.fingers.clear();
     this.drag = null;
     this.drawn.set(null);
+  }
+
+  /** Adds a corner at once, and puts the path along the edge in between as soon as it is found. */
+  private async addCorner(to: readonly [number, number]): Promise<void> {
+    const before = this.corners();
+    const straight = [...before, ...to];
+    this.corners.set(straight);
+    if (before.length < 2) return;
+    const path = await this.work.trace([before.at(-2)!, before.at(-1)!], to);
+    // Further corners may have come meanwhile.
+    const now = this.corners();
+    if (path.length < 4 || straight.some((value, i) => now[i] !== value)) return;
+    this.corners.set([...before, ...path, ...to, ...now.slice(straight.length)]);
   }
 
   /** Ends a traced path; fewer than three corners enclose nothing. */
@@ -180,7 +193,7 @@ export class CutoutPointer {
       const corners = this.corners();
       // Enter twice at one place closes the path.
       if (corners.at(-2) === x && corners.at(-1) === y) this.closeTrace();
-      else this.corners.set([...corners, x, y]);
+      else void this.addCorner([x, y]);
       return;
     }
     const mark = this.drawn();

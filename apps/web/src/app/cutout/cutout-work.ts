@@ -7,6 +7,13 @@ import { CutoutEngine } from './cutout-engine';
 import { CutoutHistory, NOTHING_SAID, type CutoutState } from './cutout-history';
 import type { BegunCutout, QuickAnswer, SubjectPreview } from './cutout-messages';
 import type { CutoutTool } from './cutout-tools';
+import { SlowEngine } from './slow-engine';
+
+const UNSURE = 'No subject stands out clearly here, so none was marked. Draw a box around it, or mark it with Keep.';
+const NOT_FLAT = 'The background is not flat enough for that. Use a box or strokes.';
+const FAILED = 'That could not be worked out. Your marks are kept; take the last one back and try another.';
+/** Answers that have so much in common differ by nothing that can be seen at once. */
+const ALL_BUT_THE_SAME = 0.985;
 
 /** What was made and kept. */
 export interface KeptCutout {
@@ -19,6 +26,10 @@ export interface KeptCutout {
 export class CutoutWork implements OnDestroy {
   private readonly server = inject(Server);
   private engine: CutoutEngine | null = null;
+  private readonly slow = new SlowEngine();
+  /** Marks for which a slower answer, or a person, was sought already. */
+  private readonly bettered = new WeakSet<readonly CutoutMark[]>();
+  private readonly sought = new WeakSet<readonly CutoutMark[]>();
   readonly history = new CutoutHistory();
   readonly photo = signal<Photo | null>(null);
   readonly begun = signal<BegunCutout | null>(null);
@@ -110,32 +121,78 @@ export class CutoutWork implements OnDestroy {
     for (let n = 2; ; n++) if (!names.has(`Subject ${n}`)) return `Subject ${n}`;
   }
 
-  private async work({ marks, edge, pieces }: CutoutState): Promise<void> {
+  private async work(state: CutoutState): Promise<void> {
     const { engine } = this;
     if (!engine) return;
+    this.slow.overtake();
     this.isThinking.set(true);
     try {
-      const answer = await engine.answer({ marks, edge, pieces });
+      const answer = await engine.answer(state);
       if (!answer || engine !== this.engine) return;
+      if (answer.isUnsure && (await this.findPerson(engine, state))) return await this.work(state);
       this.answer.set(answer);
       this.preview.set(null);
-      if (answer.isUnsure)
-        this.news.set('No subject stands out clearly here, so none was marked. Draw a box around it, or mark it with Keep.');
-      else if (marks.length > 0 && this.news()?.startsWith('No subject')) this.news.set(null);
-      const preview = await engine.preview({ marks, edge, pieces });
+      if (answer.isUnsure) this.news.set(UNSURE);
+      else if (state.marks.length > 0 && this.news() === UNSURE) this.news.set(null);
+      const preview = await engine.preview(state);
       if (!preview || engine !== this.engine) return;
       this.preview.set(preview);
       this.isThinking.set(false);
-      performance.mark('kadrosyn:cutout');
+      await this.seekBetter(engine, state, answer);
     } catch (error) {
       if (engine !== this.engine) return;
       console.error(error);
       this.isThinking.set(false);
-      this.news.set(
-        error instanceof Error && error.message.includes('not flat')
-          ? 'The background is not flat enough for that. Use a box or strokes.'
-          : 'That could not be worked out. Your marks are kept; take the last one back and try another.',
-      );
+      this.news.set(error instanceof RangeError || String(error).includes('not flat') ? NOT_FLAT : FAILED);
+    }
+  }
+
+  /** Whether the model of persons found someone where nothing else stood out; that is then the answer. */
+  private async findPerson(engine: CutoutEngine, { marks }: CutoutState): Promise<boolean> {
+    if (marks.at(-1)?.kind !== 'suggest' || this.sought.has(marks)) return false;
+    this.sought.add(marks);
+    this.news.set('Looking for a person…');
+    const person = await this.slow.person(this.begun()!.copy).catch((error: unknown) => {
+      console.error(error);
+      return null;
+    });
+    if (!person || engine !== this.engine) return false;
+    await engine.take(marks, person);
+    this.news.set('A person was found.');
+    return true;
+  }
+
+  /** Asks for the slower answer once for each state, and takes it where it is better and nothing was said since. */
+  private async seekBetter(engine: CutoutEngine, state: CutoutState, { mask, hints, isEmpty }: QuickAnswer): Promise<void> {
+    const { marks } = state;
+    if (isEmpty || this.bettered.has(marks) || !marks.some(({ kind }) => kind === 'box' || kind === 'suggest' || kind === 'keep'))
+      return;
+    this.bettered.add(marks);
+    const slower = await this.slow.better({ pixels: this.begun()!.copy, mask, hints });
+    if (!slower || engine !== this.engine || this.history.now().marks !== marks) return;
+    const common = await engine.improve(marks, slower);
+    if (common === null || common > ALL_BUT_THE_SAME || this.history.now().marks !== marks) return;
+    await this.work(this.history.now());
+    this.news.set('A slower, better answer was found and used.');
+  }
+
+  /** The path along edges from one point of the photo to another; a straight one while that can not be told. */
+  async trace(from: readonly [number, number], to: readonly [number, number]): Promise<readonly number[]> {
+    const [begun, photo] = [this.begun(), this.photo()];
+    if (!begun || !photo) return to;
+    try {
+      const { traced } = begun;
+      await this.slow.look(traced);
+      const scale = traced.width / photo.width;
+      const onPicture = ([x, y]: readonly [number, number]): [number, number] => [
+        Math.min(traced.width - 1, Math.max(0, Math.floor(x * scale))),
+        Math.min(traced.height - 1, Math.max(0, Math.floor(y * scale))),
+      ];
+      const path = await this.slow.path(onPicture(from), onPicture(to));
+      return path.map((value) => Math.round(((value + 0.5) / scale) * 10) / 10);
+    } catch (error) {
+      console.error(error);
+      return to;
     }
   }
 
@@ -192,6 +249,7 @@ export class CutoutWork implements OnDestroy {
   ngOnDestroy(): void {
     this.engine?.end();
     this.engine = null;
+    this.slow.end();
   }
 }
 

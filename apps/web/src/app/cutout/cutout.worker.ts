@@ -1,5 +1,6 @@
 import {
   AS_FOUND,
+  commonShare,
   CutoutAnswers,
   cutoutLevel,
   cutoutPicture,
@@ -7,6 +8,11 @@ import {
   finishedMatte,
   flatGround,
   halve,
+  isBetterAnswer,
+  markHints,
+  smallPixels,
+  WORKING_SIDE,
+  type CutoutMark,
   isOpaque,
   preparePhoto,
   subjectOf,
@@ -22,6 +28,8 @@ import type { BegunCutout, CutoutBeginning, CutoutWishes, FinishedCutout, QuickA
 
 /** The subject beside the photo is shown from at most so many px of the longer side. */
 const SHOWN_SIDE = 900;
+/** Edges are traced in at most so many px of the longer side. */
+const TRACED_SIDE = 1000;
 
 /** Thrown to give up what a newer wish has overtaken. */
 class Overtaken extends Error {}
@@ -74,7 +82,8 @@ const cutter = {
     if (kept) answers.improve(kept.marks, alphaOfFile(decodePng(await (await fetchBlob(kept.matte)).arrayBuffer())));
     // What *suggest* comes to is remembered; working it out also makes the first answer to a mark a quick one.
     setTimeout(() => void answers.answer([{ kind: 'suggest', points: [] }]), 0);
-    return { isClear: !opaque, isFlat: opaque && flatGround(level.pixels) !== null };
+    const [copy, traced] = [smallPixels(level.pixels, WORKING_SIDE), smallPixels(level.pixels, TRACED_SIDE)];
+    return { isClear: !opaque, isFlat: opaque && flatGround(level.pixels) !== null, copy, traced };
   },
 
   /** The mask for marks, quickly. */
@@ -84,8 +93,24 @@ const cutter = {
       const pause = (): Promise<void> => pauseFor('answer', turn);
       await pause();
       const answer = await required().answers.answer(marks, { wishes: pieces, pause });
-      return { ...answer, kept: pictureOf(answer.mask), isEmpty: !answer.mask.data.some((value) => value > 0) };
+      const { width, height, scale } = required().answers.photo.copy;
+      const { hints } = markHints(marks, width, height, scale);
+      return { ...answer, hints, kept: pictureOf(answer.mask), isEmpty: !answer.mask.data.some((value) => value > 0) };
     });
+  },
+
+  /** Takes a slower answer to marks, if it is better. @returns how much it has in common with the present one; null when it was not taken. */
+  async improve(marks: readonly CutoutMark[], mask: Plane): Promise<number | null> {
+    const { answers } = required();
+    const { mask: present } = await answers.answer(marks);
+    if (!isBetterAnswer(answers.photo.copy, present, mask)) return null;
+    answers.improve(marks, mask);
+    return commonShare(present, mask);
+  },
+
+  /** Takes a mask from elsewhere as the answer to marks. */
+  take(marks: readonly CutoutMark[], mask: Plane): void {
+    required().answers.improve(marks, mask);
   },
 
   /** The subject as it will be, from fewer px. */

@@ -1,0 +1,166 @@
+import type { Pixels, Plane } from '@kadrosyn/core';
+import type CV from '@techstark/opencv-js';
+import { expose, transfer } from 'comlink';
+import type { SlowWish } from './cutout-messages';
+
+type Mat = InstanceType<(typeof CV)['Mat']>;
+
+/** A model that can be asked. */
+interface Net {
+  setInput(blob: Mat): void;
+  forward(): Mat;
+}
+
+/** Finds the way along edges (E. Mortensen, W. Barrett, "Intelligent scissors", 1995). */
+interface Scissors {
+  setEdgeFeatureCannyParameters(low: number, high: number): void;
+  setGradientMagnitudeMaxLimit(most: number): void;
+  applyImage(picture: Mat): void;
+  buildMap(from: InstanceType<(typeof CV)['Point']>): void;
+  getContour(to: InstanceType<(typeof CV)['Point']>, contour: Mat): void;
+  delete(): void;
+}
+
+/** The parts that the package's own types do not name. */
+type OpenCV = typeof CV & {
+  readNetFromTFLite(file: string): Net;
+  readonly segmentation_IntelligentScissorsMB: new () => Scissors;
+};
+
+/** Side of the picture that the model of persons takes, px. */
+const PERSON_SIDE = 256;
+/** Rounds of the slow answer. */
+const ROUNDS = 3;
+/** An answer of the model counts when it is sure of nearly all that it marks, and marks neither next to nothing nor everything. */
+const [LEAST_PERSON, MOST_PERSON, MOST_DOUBT] = [0.03, 0.93, 0.2];
+
+let loading: Promise<{ readonly cv: OpenCV }> | null = null;
+let person: Net | null = null;
+let scissors: Scissors | null = null;
+
+/** 11 MB that are fetched when they are first needed. The module can be awaited itself, so it is handed on in a box. */
+function load(): Promise<{ readonly cv: OpenCV }> {
+  loading ??= import('@techstark/opencv-js').then(async ({ default: module }) => {
+    const cv = await unwrapped(module as unknown as OpenCV & { then?: unknown });
+    return { cv };
+  });
+  return loading;
+}
+
+async function unwrapped(module: OpenCV & { then?: unknown }): Promise<OpenCV> {
+  if (typeof module.then !== 'function') {
+    if (!module.Mat) await new Promise<void>((resolve) => (module.onRuntimeInitialized = resolve));
+    return module;
+  }
+  const box = await new Promise<{ cv: OpenCV }>((resolve) => {
+    (module.then as (done: (cv: OpenCV & { then?: unknown }) => void) => void)((cv) => {
+      delete cv.then;
+      resolve({ cv });
+    });
+  });
+  return box.cv;
+}
+
+/** Things of OpenCV that have to be given back. */
+class Held {
+  private readonly things: { delete(): void }[] = [];
+
+  keep<T extends { delete(): void }>(thing: T): T {
+    this.things.push(thing);
+    return thing;
+  }
+
+  free(): void {
+    for (const thing of this.things) thing.delete();
+  }
+}
+
+async function withHeld<T>(work: (cv: OpenCV, held: Held) => T): Promise<T> {
+  const { cv } = await load();
+  const held = new Held();
+  try {
+    return work(cv, held);
+  } finally {
+    held.free();
+  }
+}
+
+/** Red, green and blue of pixels. */
+function colours(cv: OpenCV, held: Held, { width, height, data }: Pixels): Mat {
+  const all = held.keep(new cv.Mat(height, width, cv.CV_8UC4));
+  all.data.set(data);
+  const rgb = held.keep(new cv.Mat());
+  cv.cvtColor(all, rgb, cv.COLOR_RGBA2RGB);
+  return rgb;
+}
+
+const slow = {
+  /** A better mask by mixtures of colours px by px; it takes a second or more and can not be stopped. */
+  better({ pixels, mask, hints }: SlowWish): Promise<Plane> {
+    return withHeld((cv, held) => {
+      const { width, height } = mask;
+      const sides = held.keep(new cv.Mat(height, width, cv.CV_8UC1));
+      for (let i = 0; i < mask.data.length; i++) {
+        const likely = mask.data[i]! >= 128 ? cv.GC_PR_FGD : cv.GC_PR_BGD;
+        sides.data[i] = hints[i] === 1 ? cv.GC_FGD : hints[i] === -1 ? cv.GC_BGD : likely;
+      }
+      const [back, front] = [held.keep(new cv.Mat()), held.keep(new cv.Mat())];
+      const whole = new cv.Rect(0, 0, width, height);
+      cv.grabCut(colours(cv, held, pixels), sides, whole, back, front, ROUNDS, cv.GC_INIT_WITH_MASK);
+      // Probable and sure subject are the odd values.
+      const data = Uint8Array.from(sides.data, (side: number) => ((side & 1) === 1 ? 255 : 0));
+      return transfer({ width, height, data }, [data.buffer]);
+    });
+  },
+
+  /** Where persons are, in the size of the pixels; null where the model is not sure of any. @param model - its file. */
+  person(pixels: Pixels, model: Uint8Array): Promise<Plane | null> {
+    return withHeld((cv, held) => {
+      if (!person) {
+        cv.FS_createDataFile('/', 'person.tflite', model, true, false, false);
+        person = cv.readNetFromTFLite('/person.tflite');
+      }
+      const size = new cv.Size(PERSON_SIDE, PERSON_SIDE);
+      const blob = held.keep(cv.blobFromImage(colours(cv, held, pixels), 1 / 255, size, new cv.Scalar(0, 0, 0, 0), false, false));
+      person.setInput(blob);
+      const answer = held.keep(person.forward());
+      const likely = Float32Array.from(answer.data32F);
+      const count = likely.reduce((sum, value) => sum + (value > 0.5 ? 1 : 0), 0);
+      const doubt = likely.reduce((sum, value) => sum + (value > 0.2 && value < 0.8 ? 1 : 0), 0);
+      const share = count / likely.length;
+      if (share < LEAST_PERSON || share > MOST_PERSON || doubt > MOST_DOUBT * count) return null;
+      const grey = held.keep(new cv.Mat(PERSON_SIDE, PERSON_SIDE, cv.CV_32FC1));
+      grey.data32F.set(likely);
+      const large = held.keep(new cv.Mat());
+      cv.resize(grey, large, new cv.Size(pixels.width, pixels.height), 0, 0, cv.INTER_LINEAR);
+      const data = Uint8Array.from(large.data32F, (value: number) => (value > 0.5 ? 255 : 0));
+      return transfer({ width: pixels.width, height: pixels.height, data }, [data.buffer]);
+    });
+  },
+
+  /** Prepares a picture for tracing. */
+  look(pixels: Pixels): Promise<void> {
+    return withHeld((cv, held) => {
+      scissors?.delete();
+      scissors = new cv.segmentation_IntelligentScissorsMB();
+      scissors.setEdgeFeatureCannyParameters(32, 100);
+      scissors.setGradientMagnitudeMaxLimit(200);
+      scissors.applyImage(colours(cv, held, pixels));
+    });
+  },
+
+  /** The path along edges between two points, px of the picture: [x0, y0, x1, y1, ...]. */
+  path(from: readonly [number, number], to: readonly [number, number]): Promise<number[]> {
+    return withHeld((cv, held) => {
+      if (!scissors) throw new Error('No picture was prepared for tracing');
+      scissors.buildMap(new cv.Point(from[0], from[1]));
+      const contour = held.keep(new cv.Mat());
+      scissors.getContour(new cv.Point(to[0], to[1]), contour);
+      return Array.from(contour.data32S);
+    });
+  },
+};
+
+export type SlowCutter = typeof slow;
+
+expose(slow);

@@ -9,7 +9,7 @@ export interface FlatOptions {
 }
 
 /** So much of the border has to be of one colour for a ground to be called flat, within so many levels. */
-const [FLAT_SHARE, FLAT_SPAN] = [0.9, 14];
+const [FLAT_SHARE, FLAT_SPAN] = [0.95, 8];
 
 /** The colour of a flat background: the one that nearly all of the border has. Null where there is none, or where the border is clear. */
 export function flatGround(pixels: Pixels): readonly [number, number, number] | null {

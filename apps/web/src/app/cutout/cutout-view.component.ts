@@ -66,7 +66,7 @@ export class CutoutViewComponent implements OnInit {
     const fill = this.opening()?.fill;
     if (!this.opening()) this.ground.set('white');
     if (fill?.type === 'photo' && fill.cutout) this.show.set(fill.show ?? 'photo');
-    void this.work.begin(this.wish().photo, fill?.type === 'photo' ? fill.cutout?.id : undefined);
+    void this.work.begin(this.wish().photo, fill?.type === 'photo' ? fill.cutout?.id : undefined, this.wish().clearsFlat);
   }
 
   retry(): void {

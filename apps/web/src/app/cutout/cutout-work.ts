@@ -65,8 +65,8 @@ export class CutoutWork implements OnDestroy {
     });
   }
 
-  /** Reads the photo; the newest cutout of it is taken up again. */
-  async begin(photo: Photo, cutoutId?: string): Promise<void> {
+  /** Reads the photo. @param cutoutId - of the cutout that is taken up again. */
+  async begin(photo: Photo, cutoutId?: string, clearsFlat = false): Promise<void> {
     this.photo.set(photo);
     this.strokeWidth.set(Math.max(4, Math.round(Math.max(photo.width, photo.height) / 66)));
     this.fault.set(null);
@@ -74,6 +74,7 @@ export class CutoutWork implements OnDestroy {
       const kept = await this.server.cutouts(photo.id);
       this.kept.set(kept);
       await this.take(kept.find(({ id }) => id === cutoutId) ?? null);
+      if (clearsFlat && this.begun()?.isFlat) this.history.mark({ kind: 'flat', points: [], tolerance: 24 });
     } catch (error) {
       this.fault.set(faultOf(error).message);
     }

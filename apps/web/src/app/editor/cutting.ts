@@ -23,6 +23,8 @@ import { EditorSession } from './session';
 export interface CuttingWish {
   readonly photo: Photo;
   readonly openingId: string | null;
+  /** It begins by clearing the flat background. */
+  readonly clearsFlat: boolean;
 }
 
 /** Opens the cutout view over the editor, and puts what comes of it into the project. */
@@ -35,10 +37,10 @@ export class Cutting {
   private before: Element | null = null;
 
   /** @param opening - that shows the photo; null for a photo of the supplies. */
-  begin(photo: Photo, opening: Opening | null): void {
+  begin(photo: Photo, opening: Opening | null, clearsFlat = false): void {
     this.before = document.activeElement;
     const known = this.session.project()?.photos[photo.id] ?? photo;
-    this.wish.set({ photo: known, openingId: opening?.id ?? null });
+    this.wish.set({ photo: known, openingId: opening?.id ?? null, clearsFlat });
   }
 
   end(): void {
@@ -61,8 +63,8 @@ export class Cutting {
   use(photo: Photo, cutout: Cutout, show: NonNullable<PhotoFill['show']>, focus: Bounds | undefined): void {
     const { project } = this.session.context();
     const opening = this.opening();
-    // A photo that is only in the supplies brings its cutout along when it is laid down.
-    if (!(photo.id in project.photos) && !opening) return;
+    // A photo of the supplies brings its cutout along when it is laid down.
+    if (!(photo.id in project.photos) && !opening) return this.library.keepCutout(photo.id, cutout);
     this.session.commit(this.edit(project, photo, cutout, show, focus, opening));
     if (focus) void this.library.change(photo.id, { focus }).catch(() => undefined);
   }

@@ -1,5 +1,5 @@
 import { computed, inject, Injectable, signal } from '@angular/core';
-import type { Bounds, Photo } from '@kadrosyn/core';
+import type { Bounds, Cutout, Photo } from '@kadrosyn/core';
 import { faultOf } from '../api/fault';
 import { Server } from '../api/server';
 import type { LibraryPicture, StoredPhoto } from '../api/server-types';
@@ -82,6 +82,17 @@ export class PhotoLibrary {
   ): Promise<void> {
     const photo = await this.server.changePhoto(id, change);
     this.stored.update((list) => list.map((entry) => (entry.photo.id === id ? shown(photo) : entry)));
+  }
+
+  /** Remembers a cutout with its photo, so that it comes along when the photo is laid down. */
+  keepCutout(id: string, cutout: Cutout): void {
+    this.stored.update((list) =>
+      list.map((entry) => {
+        if (entry.photo.id !== id) return entry;
+        const others = (entry.photo.cutouts ?? []).filter((other) => other.id !== cutout.id);
+        return { ...entry, photo: { ...entry.photo, cutouts: [...others, cutout] } };
+      }),
+    );
   }
 
   /** Takes photos out of the supplies; whatever shows them goes on showing them. @throws Fault */

@@ -110,6 +110,7 @@ export * from './cutout/finished-matte.js';
 export * from './cutout/mark-hints.js';
 export * from './cutout/matte.js';
 export * from './cutout/painted-marks.js';
+export * from './cutout/person-mask.js';
 export * from './cutout/prepared-photo.js';
 export * from './cutout/segment.js';
 export * from './cutout/specks-and-holes.js';

@@ -1,6 +1,7 @@
 import { computed, inject, Injectable, signal } from '@angular/core';
 import type { CutoutMark, Point } from '@kadrosyn/core';
 import { draggedBox, holdAt, type BoxHold } from './box-mark';
+import type { CutoutTool } from './cutout-tools';
 import { CutoutWork } from './cutout-work';
 import { PhotoWindow } from './photo-window';
 
@@ -8,6 +9,8 @@ import { PhotoWindow } from './photo-window';
 const REACH = 10;
 /** Points of a stroke that are nearer to the one before are passed over, CSS px. */
 const APART = 3;
+
+const OPPOSITE: Readonly<Partial<Record<CutoutTool, CutoutTool>>> = { keep: 'leave-out', 'leave-out': 'keep', brush: 'brush' };
 
 interface Drag {
   readonly id: number;
@@ -82,16 +85,18 @@ export class CutoutPointer {
     element.setPointerCapture(event.pointerId);
     const at = this.window.toPhoto({ x: event.offsetX, y: event.offsetY });
     const isPan = event.button === 1 || this.holdsSpace();
-    if (event.button !== 0 && !isPan) return;
-    event.preventDefault();
     const tool = this.work.tool();
+    // The other button draws the opposite: what is left out while Keep is chosen, and the other way round.
+    const isOpposite = event.button === 2 && tool in OPPOSITE;
+    if (event.button !== 0 && !isPan && !isOpposite) return;
+    event.preventDefault();
     const box = tool === 'box' && !isPan ? this.box() : null;
     const hold = box && holdAt(box, at, REACH / this.window.view().scale);
     this.drag = { id: event.pointerId, from: isPan ? { x: event.clientX, y: event.clientY } : at, hold, box, isPan };
     this.crossAt.set(null);
     if (isPan || tool === 'box') return;
     if (tool === 'trace') void this.addCorner(this.inside(at));
-    else this.drawn.set(this.stroke(this.inside(at)));
+    else this.drawn.set(this.stroke(this.inside(at), isOpposite));
   }
 
   move(event: PointerEvent): void {
@@ -221,11 +226,17 @@ export class CutoutPointer {
     this.drawn.set({ ...mark, points: [...points, x!, y!] });
   }
 
-  private stroke(points: readonly number[]): CutoutMark {
-    const tool = this.work.tool();
+  private stroke(points: readonly number[], isOpposite = false): CutoutMark {
+    const chosen = this.work.tool();
+    const tool = isOpposite ? OPPOSITE[chosen]! : chosen;
     const width = this.work.strokeWidth();
     if (tool !== 'brush') return { kind: tool === 'soft-edge' || tool === 'leave-out' ? tool : 'keep', points, width };
-    return { kind: this.work.brushErases() ? 'erase' : 'paint', points, width, softness: this.work.brushSoftness() };
+    return {
+      kind: this.work.brushErases() !== isOpposite ? 'erase' : 'paint',
+      points,
+      width,
+      softness: this.work.brushSoftness(),
+    };
   }
 
   /** A box of no size is a slip. */

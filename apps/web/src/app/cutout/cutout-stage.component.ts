@@ -28,6 +28,7 @@ import { sidesOf } from './box-mark';
     '(pointerup)': 'pointer.up($event)',
     '(pointercancel)': 'pointer.cancel()',
     '(pointerleave)': 'pointer.hover.set(null)',
+    '(contextmenu)': '$event.preventDefault()',
     '(dblclick)': 'pointer.closeTrace()',
     '(wheel)': 'onWheel($event)',
     '(keydown)': 'pointer.key($event)',

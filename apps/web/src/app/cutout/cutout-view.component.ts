@@ -29,6 +29,7 @@ export interface UsedCutout {
     role: 'dialog',
     'aria-modal': 'true',
     'aria-labelledby': 'cutout-title',
+    '[attr.aria-busy]': 'work.isThinking()',
     '(document:keydown)': 'onKey($event)',
     '(document:keyup)': 'onKeyUp($event)',
     '(window:blur)': 'letGo()',

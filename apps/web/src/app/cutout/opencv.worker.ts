@@ -1,4 +1,4 @@
-import type { Pixels, Plane } from '@kadrosyn/core';
+import { personMask, type Pixels, type Plane } from '@kadrosyn/core';
 import type CV from '@techstark/opencv-js';
 import { expose, transfer } from 'comlink';
 import type { SlowWish } from './cutout-messages';
@@ -31,9 +31,6 @@ type OpenCV = typeof CV & {
 const PERSON_SIDE = 256;
 /** Rounds of the slow answer. */
 const ROUNDS = 3;
-/** An answer of the model counts when it is sure of nearly all that it marks, and marks neither next to nothing nor everything. */
-const [LEAST_PERSON, MOST_PERSON, MOST_DOUBT] = [0.03, 0.93, 0.2];
-
 let loading: Promise<{ readonly cv: OpenCV }> | null = null;
 let person: Net | null = null;
 let scissors: Scissors | null = null;
@@ -94,6 +91,13 @@ function colours(cv: OpenCV, held: Held, { width, height, data }: Pixels): Mat {
   return rgb;
 }
 
+/** How likely each px of a square is to be a person's. */
+function asked(cv: OpenCV, held: Held, net: Net, picture: Mat): Float32Array {
+  const size = new cv.Size(PERSON_SIDE, PERSON_SIDE);
+  net.setInput(held.keep(cv.blobFromImage(picture, 1 / 255, size, new cv.Scalar(0, 0, 0, 0), false, false)));
+  return Float32Array.from(held.keep(net.forward()).data32F);
+}
+
 const slow = {
   /** A better mask by mixtures of colours px by px; it takes a second or more and can not be stopped. */
   better({ pixels, mask, hints }: SlowWish): Promise<Plane> {
@@ -120,20 +124,16 @@ const slow = {
         cv.FS_createDataFile('/', 'person.tflite', model, true, false, false);
         person = cv.readNetFromTFLite('/person.tflite');
       }
-      const size = new cv.Size(PERSON_SIDE, PERSON_SIDE);
-      const blob = held.keep(cv.blobFromImage(colours(cv, held, pixels), 1 / 255, size, new cv.Scalar(0, 0, 0, 0), false, false));
-      person.setInput(blob);
-      const answer = held.keep(person.forward());
-      const likely = Float32Array.from(answer.data32F);
-      const count = likely.reduce((sum, value) => sum + (value > 0.5 ? 1 : 0), 0);
-      const doubt = likely.reduce((sum, value) => sum + (value > 0.2 && value < 0.8 ? 1 : 0), 0);
-      const share = count / likely.length;
-      if (share < LEAST_PERSON || share > MOST_PERSON || doubt > MOST_DOUBT * count) return null;
-      const grey = held.keep(new cv.Mat(PERSON_SIDE, PERSON_SIDE, cv.CV_32FC1));
-      grey.data32F.set(likely);
+      const rgb = colours(cv, held, pixels);
+      const mirror = held.keep(new cv.Mat());
+      cv.flip(rgb, mirror, 1);
+      const found = personMask(asked(cv, held, person, rgb), asked(cv, held, person, mirror));
+      if (!found) return null;
+      const small = held.keep(new cv.Mat(PERSON_SIDE, PERSON_SIDE, cv.CV_8UC1));
+      small.data.set(found.data);
       const large = held.keep(new cv.Mat());
-      cv.resize(grey, large, new cv.Size(pixels.width, pixels.height), 0, 0, cv.INTER_LINEAR);
-      const data = Uint8Array.from(large.data32F, (value: number) => (value > 0.5 ? 255 : 0));
+      cv.resize(small, large, new cv.Size(pixels.width, pixels.height), 0, 0, cv.INTER_LINEAR);
+      const data = Uint8Array.from(large.data, (value: number) => (value >= 128 ? 255 : 0));
       return transfer({ width: pixels.width, height: pixels.height, data }, [data.buffer]);
     });
   },

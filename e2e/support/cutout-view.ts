@@ -1,0 +1,68 @@
+import { expect, type Locator, type Page } from '@playwright/test';
+
+/** A place on the photo, px of it. */
+export type OnPhoto = readonly [number, number];
+
+/** The cutout view as a person uses it; the photo is shown whole. */
+export class CutoutView {
+  readonly dialog: Locator;
+  readonly stage: Locator;
+
+  constructor(
+    readonly page: Page,
+    private readonly photo: { readonly width: number; readonly height: number },
+  ) {
+    this.dialog = page.getByRole('dialog', { name: /^Cutout of / });
+    this.stage = this.dialog.getByRole('application', { name: /^Photo\./ });
+  }
+
+  /** Waits until the photo was read. */
+  async ready(): Promise<void> {
+    await expect(this.dialog.getByText('Draw a box around the subject.')).toBeVisible();
+  }
+
+  /** Waits until the last mark has been worked out, edge and all. */
+  async settled(): Promise<void> {
+    await expect(this.dialog)
+      .toHaveAttribute('aria-busy', 'true', { timeout: 1500 })
+      .catch(() => undefined);
+    await expect(this.dialog).toHaveAttribute('aria-busy', 'false', { timeout: 60_000 });
+  }
+
+  /** Draws through places with the button held. */
+  async draw(places: readonly OnPhoto[], button: 'left' | 'right' = 'left'): Promise<void> {
+    const { mouse } = this.page;
+    const [first, ...rest] = await Promise.all(places.map((place) => this.at(place)));
+    await mouse.move(first!.x, first!.y);
+    await mouse.down({ button });
+    for (const { x, y } of rest) await mouse.move(x, y, { steps: 5 });
+    await mouse.up({ button });
+  }
+
+  async at([x, y]: OnPhoto): Promise<{ x: number; y: number }> {
+    const box = (await this.stage.boundingBox())!;
+    const scale = Math.min((box.width - 48) / this.photo.width, (box.height - 48) / this.photo.height);
+    return {
+      x: box.x + (box.width - this.photo.width * scale) / 2 + x * scale,
+      y: box.y + (box.height - this.photo.height * scale) / 2 + y * scale,
+    };
+  }
+
+  async tool(name: string): Promise<void> {
+    await this.dialog.getByRole('button', { name: new RegExp(`^${name} \\d$`) }).click();
+  }
+
+  async use(): Promise<void> {
+    await this.dialog.getByRole('button', { name: 'Use cutout' }).click();
+    await expect(this.dialog).toBeHidden({ timeout: 60_000 });
+  }
+
+  /** The subject as a file with a clear ground. */
+  async subjectFile(): Promise<Buffer> {
+    const arriving = this.page.waitForEvent('download');
+    await this.dialog.getByRole('button', { name: 'Save the subject as PNG' }).click();
+    const chunks: Buffer[] = [];
+    for await (const chunk of await (await arriving).createReadStream()) chunks.push(chunk as Buffer);
+    return Buffer.concat(chunks);
+  }
+}

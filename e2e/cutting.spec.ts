@@ -1,9 +1,8 @@
 import { readFile } from 'node:fs/promises';
 import { fileURLToPath } from 'node:url';
-import { AxeBuilder } from '@axe-core/playwright';
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test } from '@playwright/test';
 import sharp from 'sharp';
-import { CutoutView, type OnPhoto } from './support/cutout-view.js';
+import { CutoutView, openedOn, type OnPhoto } from './support/cutout-view.js';
 import { Editor } from './support/editor.js';
 import { tabTo } from './support/tab-to.js';
 
@@ -15,22 +14,6 @@ const HARE_BOX: readonly OnPhoto[] = [
   [320, 10],
   [1250, 730],
 ];
-
-/** Opens the cutout view for a photo that is put into the arch of a new copy of the sample. */
-async function opened(page: Page, name: string, photo: string, size: typeof HARE): Promise<{ editor: Editor; view: CutoutView }> {
-  const editor = await Editor.home(page);
-  await editor.copyOf('Open kiln day', name);
-  await editor.open(name);
-  await editor.select('Heron');
-  if (photo !== 'heron-shore') {
-    await editor.supplies.getByRole('button', { name: new RegExp(`^${photo}: `) }).click();
-    await expect(editor.panel.locator('.head p')).toContainText(photo);
-  }
-  const view = new CutoutView(page, size);
-  await editor.panel.getByRole('button', { name: 'Cut out the subject…' }).click();
-  await view.ready();
-  return { editor, view };
-}
 
 /** What a picture's alpha and the true one have in common, as a share of what either holds. */
 async function overlap(picture: Buffer, name: string): Promise<number> {
@@ -50,7 +33,7 @@ async function overlap(picture: Buffer, name: string): Promise<number> {
 }
 
 test('cutout-heron: a box and three strokes among reeds, in six actions from the opened view', async ({ page }) => {
-  const { editor, view } = await opened(page, 'Heron cut out', 'heron-shore', HERON);
+  const { editor, view } = await openedOn(page, 'Heron cut out', 'heron-shore', HERON);
   const actions: (() => Promise<void>)[] = [
     () =>
       view.draw([
@@ -119,7 +102,7 @@ test('cutout-heron: a box and three strokes among reeds, in six actions from the
 });
 
 test('a subject is refined by strokes, shown alone, outlined along its silhouette, and exported', async ({ page }) => {
-  const { editor, view } = await opened(page, 'Hare cut out', 'hare-leap', HARE);
+  const { editor, view } = await openedOn(page, 'Hare cut out', 'hare-leap', HARE);
   await view.draw(HARE_BOX);
   await view.settled();
   expect(await overlap(await view.subjectFile(), 'hare-leap')).toBeGreaterThan(0.95);
@@ -158,7 +141,7 @@ test('a subject is refined by strokes, shown alone, outlined along its silhouett
 });
 
 test('a mask is painted by hand, in any place and with a soft brush', async ({ page }) => {
-  const { view } = await opened(page, 'Painted by hand', 'hare-leap', HARE);
+  const { view } = await openedOn(page, 'Painted by hand', 'hare-leap', HARE);
   await view.tool('Brush');
   await view.dialog.getByRole('slider', { name: /^Size/ }).fill('120');
   await view.dialog.getByRole('slider', { name: 'Softness' }).fill('0');
@@ -183,7 +166,7 @@ test('a mask is painted by hand, in any place and with a soft brush', async ({ p
 });
 
 test('a cutout is taken up again and changed; the older revision stays as it is', async ({ page, request }) => {
-  const { editor, view } = await opened(page, 'Taken up again', 'hare-leap', HARE);
+  const { editor, view } = await openedOn(page, 'Taken up again', 'hare-leap', HARE);
   await view.dialog.getByRole('textbox', { name: 'Name of this cutout' }).fill('The leaping hare');
   await view.draw(HARE_BOX);
   await view.settled();
@@ -217,13 +200,13 @@ test('a cutout is taken up again and changed; the older revision stays as it is'
 });
 
 test('a suggestion is made where something stands out, and honestly declined in clutter', async ({ page }) => {
-  const { view } = await opened(page, 'Suggested', 'mug-blank', { width: 2000, height: 2000 });
+  const { view } = await openedOn(page, 'Suggested', 'mug-blank', { width: 2000, height: 2000 });
   await page.keyboard.press('s');
   await view.settled();
   expect(await overlap(await view.subjectFile(), 'mug-blank')).toBeGreaterThan(0.95);
   await page.keyboard.press('Escape');
   await expect(view.dialog).toBeHidden();
-  const cluttered = await opened(page, 'Cluttered', 'bowls-top', { width: 1600, height: 1200 });
+  const cluttered = await openedOn(page, 'Cluttered', 'bowls-top', { width: 1600, height: 1200 });
   await page.keyboard.press('s');
   await expect(cluttered.view.dialog.getByRole('status').getByText('No subject stands out clearly here')).toBeVisible({
     timeout: 60_000,
@@ -294,21 +277,3 @@ test('a cutout is made by keys alone, and left without a trace by Escape', async
   await expect(opener).toBeFocused();
   await expect(page.getByRole('button', { name: 'Undo' })).toBeDisabled();
 });
-
-for (const scheme of ['light', 'dark'] as const) {
-  test.describe(scheme, () => {
-    test.use({ colorScheme: scheme });
-
-    test(`axe finds nothing in the cutout view (${scheme})`, async ({ page }) => {
-      const { view } = await opened(page, `Cutout scanned ${scheme}`, 'hare-leap', HARE);
-      const scan = async (): Promise<void> => {
-        expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
-      };
-      await scan();
-      await view.draw(HARE_BOX);
-      await view.settled();
-      await view.tool('Brush');
-      await scan();
-    });
-  });
-}

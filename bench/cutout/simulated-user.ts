@@ -48,8 +48,8 @@ function largestWrong(mask: Plane, truth: Plane): number[] {
     if (seen[start] === 1 || !differs(start)) continue;
     const place = [start];
     seen[start] = 1;
-    for (let n = 0; n < place.length; n++) {
-      const i = place[n]!;
+    // The list grows while it is gone through.
+    for (const i of place) {
       const x = i % width;
       for (const j of [x > 0 ? i - 1 : -1, x < width - 1 ? i + 1 : -1, i - width, i + width]) {
         if (j < 0 || j >= data.length || seen[j] === 1 || !differs(j)) continue;

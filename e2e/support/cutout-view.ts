@@ -1,4 +1,5 @@
 import { expect, type Locator, type Page } from '@playwright/test';
+import { Editor } from './editor.js';
 
 /** A place on the photo, px of it. */
 export type OnPhoto = readonly [number, number];
@@ -65,4 +66,25 @@ export class CutoutView {
     for await (const chunk of await (await arriving).createReadStream()) chunks.push(chunk as Buffer);
     return Buffer.concat(chunks);
   }
+}
+
+/** Opens the cutout view for a photo that is put into the arch of a new copy of the sample. */
+export async function openedOn(
+  page: Page,
+  name: string,
+  photo: string,
+  size: { readonly width: number; readonly height: number },
+): Promise<{ editor: Editor; view: CutoutView }> {
+  const editor = await Editor.home(page);
+  await editor.copyOf('Open kiln day', name);
+  await editor.open(name);
+  await editor.select('Heron');
+  if (photo !== 'heron-shore') {
+    await editor.supplies.getByRole('button', { name: new RegExp(`^${photo}: `) }).click();
+    await expect(editor.panel.locator('.head p')).toContainText(photo);
+  }
+  const view = new CutoutView(page, size);
+  await editor.panel.getByRole('button', { name: 'Cut out the subject…' }).click();
+  await view.ready();
+  return { editor, view };
 }

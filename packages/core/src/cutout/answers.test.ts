@@ -75,7 +75,10 @@ describe('answers to marks', () => {
     const before = await answers.answer([box]);
     await answers.answer([box, { kind: 'leave-out', points: [100, 60, 140, 120], width: 30 }]);
     let pauses = 0;
-    const pause = async (): Promise<void> => void pauses++;
+    const pause = (): Promise<void> => {
+      pauses++;
+      return Promise.resolve();
+    };
     const after = await answers.answer([box], { pause });
     expect(after.mask.data).toEqual(before.mask.data);
     expect(pauses).toBe(0);
@@ -83,9 +86,7 @@ describe('answers to marks', () => {
 
   it('give up at a pause that throws, and go on afterwards', async () => {
     const answers = new CutoutAnswers(prepared);
-    const pause = async (): Promise<void> => {
-      throw new Error('overtaken');
-    };
+    const pause = (): Promise<void> => Promise.reject(new Error('overtaken'));
     await expect(answers.answer([box], { pause })).rejects.toThrow('overtaken');
     expect(commonShare((await answers.answer([box])).mask, truth)).toBeGreaterThan(0.95);
   });

@@ -12,7 +12,7 @@ export interface EdgeBand {
   readonly reach: Float32Array;
 }
 
-export const IN_BAND = 128;
+const IN_BAND = 128;
 /** Where a soft edge was brushed the band is so many times wider. */
 const SOFT_TIMES = 5;
 

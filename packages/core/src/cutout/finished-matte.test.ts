@@ -8,7 +8,7 @@ import { finishedMatte } from './finished-matte.js';
 import { softMarks } from './painted-marks.js';
 
 const { photo, truth } = discPicture(400, 300, 90);
-const pause = async (): Promise<void> => undefined;
+const pause = (): Promise<void> => Promise.resolve();
 
 /** The truth in a third of the size, its edge moved out by so many of its px. */
 function roughMask(out: number): Plane {
@@ -84,9 +84,7 @@ describe('the finished matte', () => {
   });
 
   it('gives up at a pause that throws', async () => {
-    const stop = async (): Promise<void> => {
-      throw new Error('stopped');
-    };
+    const stop = (): Promise<void> => Promise.reject(new Error('stopped'));
     await expect(finishedMatte(photo, roughMask(0), { marks: [], edge: STANDARD_EDGE, pause: stop })).rejects.toThrow('stopped');
   });
 

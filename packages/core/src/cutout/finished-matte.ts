@@ -30,7 +30,7 @@ export interface MatteWishes {
 export async function finishedMatte(
   photo: Pixels,
   mask: Plane,
-  { marks, edge, coarse = 1, pause = async () => undefined }: MatteWishes,
+  { marks, edge, coarse = 1, pause = () => Promise.resolve() }: MatteWishes,
 ): Promise<Plane> {
   const rough = await plainMatte(photo, mask, marks, coarse, pause);
   const matte = withEdge(rough, edge);

@@ -32,7 +32,7 @@ export interface MatteOptions {
 export async function matteOf(
   photo: Pixels,
   mask: Plane,
-  { soft, pause = async () => undefined }: MatteOptions = {},
+  { soft, pause = () => Promise.resolve() }: MatteOptions = {},
 ): Promise<Plane> {
   const band = edgeBand(mask, photo.width, photo.height, { reach: REACH, ...(soft && { soft }) });
   await pause(0.1);

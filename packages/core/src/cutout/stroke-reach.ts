@@ -21,7 +21,7 @@ export function strokeLeaning(photo: PreparedPhoto, hints: Int8Array): Float32Ar
 }
 
 /** The least change of colour on a way from a piece with that hint; Infinity where there is none. Rounds of neighbours until nothing gets nearer. */
-export function changeFrom({ pieces, neighbours }: PreparedPhoto, hints: Int8Array, hint: number): Float64Array {
+function changeFrom({ pieces, neighbours }: PreparedPhoto, hints: Int8Array, hint: number): Float64Array {
   const { count, lab } = pieces;
   const { pairs } = neighbours;
   const far = Float64Array.from({ length: count }, (_, k) => (hints[k] === hint ? 0 : Infinity));

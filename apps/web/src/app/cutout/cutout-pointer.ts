@@ -179,11 +179,11 @@ export class CutoutPointer {
       const side = Math.max(photo.width, photo.height);
       const at = this.crossAt() ?? { x: photo.width / 2, y: photo.height / 2 };
       const [x, y] = this.inside({ x: at.x + step[0] * far * side, y: at.y + step[1] * far * side });
-      this.crossAt.set({ x: x!, y: y! });
-      this.hover.set({ x: x!, y: y! });
+      this.crossAt.set({ x: x, y: y });
+      this.hover.set({ x: x, y: y });
       const drawn = this.drawn();
-      if (drawn?.kind === 'box') this.drawn.set({ ...drawn, points: [drawn.points[0]!, drawn.points[1]!, x!, y!] });
-      else if (drawn) this.drawn.set({ ...drawn, points: [...drawn.points, x!, y!] });
+      if (drawn?.kind === 'box') this.drawn.set({ ...drawn, points: [drawn.points[0]!, drawn.points[1]!, x, y] });
+      else if (drawn) this.drawn.set({ ...drawn, points: [...drawn.points, x, y] });
     } else if (event.key === 'Enter') {
       event.preventDefault();
       this.enter(photo);
@@ -222,8 +222,8 @@ export class CutoutPointer {
     if (!mark) return;
     const [x, y] = this.inside(at);
     const { points } = mark;
-    if (Math.hypot(x! - points.at(-2)!, y! - points.at(-1)!) * this.window.view().scale < APART) return;
-    this.drawn.set({ ...mark, points: [...points, x!, y!] });
+    if (Math.hypot(x - points.at(-2)!, y - points.at(-1)!) * this.window.view().scale < APART) return;
+    this.drawn.set({ ...mark, points: [...points, x, y] });
   }
 
   private stroke(points: readonly number[], isOpposite = false): CutoutMark {

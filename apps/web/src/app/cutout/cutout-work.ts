@@ -130,7 +130,10 @@ export class CutoutWork implements OnDestroy {
     try {
       const answer = await engine.answer(state);
       if (!answer || engine !== this.engine) return;
-      if (answer.isUnsure && (await this.findPerson(engine, state))) return await this.work(state);
+      if (answer.isUnsure && (await this.findPerson(engine, state))) {
+        await this.work(state);
+        return;
+      }
       this.answer.set(answer);
       this.preview.set(null);
       if (answer.isUnsure) this.news.set(UNSURE);

@@ -1,31 +1,7 @@
 import { personMask, type Pixels, type Plane } from '@kadrosyn/core';
-import type CV from '@techstark/opencv-js';
 import { expose, transfer } from 'comlink';
 import type { SlowWish } from './cutout-messages';
-
-type Mat = InstanceType<(typeof CV)['Mat']>;
-
-/** A model that can be asked. */
-interface Net {
-  setInput(blob: Mat): void;
-  forward(): Mat;
-}
-
-/** Finds the way along edges (E. Mortensen, W. Barrett, "Intelligent scissors", 1995). */
-interface Scissors {
-  setEdgeFeatureCannyParameters(low: number, high: number): void;
-  setGradientMagnitudeMaxLimit(most: number): void;
-  applyImage(picture: Mat): void;
-  buildMap(from: InstanceType<(typeof CV)['Point']>): void;
-  getContour(to: InstanceType<(typeof CV)['Point']>, contour: Mat): void;
-  delete(): void;
-}
-
-/** The parts that the package's own types do not name. */
-type OpenCV = typeof CV & {
-  readNetFromTFLite(file: string): Net;
-  readonly segmentation_IntelligentScissorsMB: new () => Scissors;
-};
+import type { LoadingOpenCV, Mat, Net, OpenCV, Scissors } from './opencv-parts';
 
 /** Side of the picture that the model of persons takes, px. */
 const PERSON_SIDE = 256;
@@ -38,21 +14,21 @@ let scissors: Scissors | null = null;
 /** 11 MB that are fetched when they are first needed. The module can be awaited itself, so it is handed on in a box. */
 function load(): Promise<{ readonly cv: OpenCV }> {
   loading ??= import('@techstark/opencv-js').then(async ({ default: module }) => {
-    const cv = await unwrapped(module as unknown as OpenCV & { then?: unknown });
+    const cv = await unwrapped(module as LoadingOpenCV);
     return { cv };
   });
   return loading;
 }
 
-async function unwrapped(module: OpenCV & { then?: unknown }): Promise<OpenCV> {
+async function unwrapped(module: LoadingOpenCV): Promise<OpenCV> {
   if (typeof module.then !== 'function') {
     if (!module.Mat) await new Promise<void>((resolve) => (module.onRuntimeInitialized = resolve));
-    return module;
+    return module as OpenCV;
   }
   const box = await new Promise<{ cv: OpenCV }>((resolve) => {
-    (module.then as (done: (cv: OpenCV & { then?: unknown }) => void) => void)((cv) => {
+    (module.then as (done: (cv: LoadingOpenCV) => void) => void)((cv) => {
       delete cv.then;
-      resolve({ cv });
+      resolve({ cv: cv as OpenCV });
     });
   });
   return box.cv;

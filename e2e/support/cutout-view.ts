@@ -84,7 +84,11 @@ export async function openedOn(
     await expect(editor.panel.locator('.head p')).toContainText(photo);
   }
   const view = new CutoutView(page, size);
-  await editor.panel.getByRole('button', { name: 'Cut out the subject…' }).click();
+  // While the photo arrives, the panel may move under the pointer.
+  await expect(async () => {
+    if (!(await view.dialog.isVisible())) await editor.panel.getByRole('button', { name: 'Cut out the subject…' }).click();
+    await expect(view.dialog).toBeVisible({ timeout: 4000 });
+  }).toPass();
   await view.ready();
   return { editor, view };
 }

@@ -14,7 +14,7 @@ let scissors: Scissors | null = null;
 /** 11 MB that are fetched when they are first needed. The module can be awaited itself, so it is handed on in a box. */
 function load(): Promise<{ readonly cv: OpenCV }> {
   loading ??= import('@techstark/opencv-js').then(async ({ default: module }) => {
-    const cv = await unwrapped(module as LoadingOpenCV);
+    const cv = await unwrapped(module);
     return { cv };
   });
   return loading;

@@ -277,3 +277,17 @@ test('a cutout is made by keys alone, and left without a trace by Escape', async
   await expect(opener).toBeFocused();
   await expect(page.getByRole('button', { name: 'Undo' })).toBeDisabled();
 });
+
+test('marks that were not used are there again when the view is opened once more', async ({ page }) => {
+  const { editor, view } = await openedOn(page, 'Left and come back', 'hare-leap', HARE);
+  await view.draw(HARE_BOX);
+  await view.settled();
+  await view.dialog.getByRole('button', { name: 'Cancel' }).click();
+  await expect(view.dialog).toBeHidden();
+  await editor.panel.getByRole('button', { name: 'Cut out the subject…' }).click();
+  await view.ready();
+  await expect(view.dialog.locator('.marks')).toHaveText('box');
+  await expect(view.dialog.getByText('Your marks from before are here again')).toBeVisible();
+  await view.dialog.getByRole('button', { name: 'Undo mark' }).click();
+  await expect(view.dialog.locator('.marks')).toHaveText('');
+});

@@ -49,8 +49,11 @@ export async function build() {
   }
   const serverTarget = join(ROOT, 'apps/server/dist/main.js');
   if (
-    await whenChanged('server', [...sources, 'demo/src', 'apps/library/src', 'apps/server/src', 'packages/cli/src'], serverTarget, () =>
-      run(bin('tsc'), ['-b'], { cwd: ROOT }),
+    await whenChanged(
+      'server',
+      [...sources, 'demo/src', 'apps/library/src', 'apps/server/src', 'packages/cli/src'],
+      serverTarget,
+      () => run(bin('tsc'), ['-b'], { cwd: ROOT }),
     )
   ) {
     built.push('server');

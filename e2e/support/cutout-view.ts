@@ -60,7 +60,7 @@ export class CutoutView {
 
   /** The subject as a file with a clear ground. */
   async subjectFile(): Promise<Buffer> {
-    const arriving = this.page.waitForEvent('download');
+    const arriving = this.page.waitForEvent('download', { timeout: 60_000 });
     await this.dialog.getByRole('button', { name: 'Save the subject as PNG' }).click();
     const chunks: Buffer[] = [];
     for await (const chunk of await (await arriving).createReadStream()) chunks.push(chunk as Buffer);

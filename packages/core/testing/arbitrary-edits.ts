@@ -192,9 +192,21 @@ const project = fc.tuple(fc.boolean(), fc.integer({ min: 0, max: 99 })).map(([ph
   );
 });
 
+const photos = fc
+  .tuple(share, fc.integer({ min: 1, max: 60 }), fc.boolean())
+  .map(([which, size, cuts]): EditRecipe => (before) => {
+    const photo = pick(Object.values(before.photos), which);
+    if (!photo) return null;
+    const focus = { x: 0, y: 0, width: size, height: size };
+    const cutouts = [{ id: 'cut', name: 'Subject', revisions: [{ matteSha256: 'a'.repeat(64), marks: [] }] }];
+    const after = cuts ? { focus, cutouts } : { focus: null };
+    const were = { focus: photo.focus ?? null, ...(cuts ? { cutouts: photo.cutouts ?? null } : {}) };
+    return { name: 'Change photo', operations: [{ type: 'change-photo', photoId: photo.id, before: were, after }] };
+  });
+
 /** Sequences of edits of every kind. */
 export const editRecipes = fc.array(
-  fc.oneof(insert, insert, change, change, ofOpening, ofOpening, ofSheet, ofSheet, move, remove, sheets, project),
+  fc.oneof(insert, insert, change, change, ofOpening, ofOpening, ofSheet, ofSheet, move, remove, sheets, project, photos),
   {
     maxLength: 40,
   },

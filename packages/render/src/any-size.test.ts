@@ -45,6 +45,21 @@ describe('any size of output', () => {
         fill: { ...(picture({}).fill as PhotoFill), effects: [{ kind: 'flattened', strength: 0.6 }] },
       },
     ],
+    [
+      'the finish of a subject',
+      subject(
+        's',
+        'heron-shore',
+        { at: [295, 400], on: [100, 100], scale: 0.23 },
+        {
+          finish: {
+            outline: { align: 'outside', width: 6, paint: '#ffffff' },
+            innerShade: { colour: '#000000', blur: 12, strength: 0.6 },
+            shadow: { angle: 60, distance: 6, blur: 10, strength: 0.5 },
+          },
+        },
+      ),
+    ],
     ['a subject', subject('s', 'heron-shore', { at: [295, 400], on: [100, 100], scale: 0.23 })],
   ];
 

@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { testGroup, testOpening, testPhoto, testProject } from '../../testing/test-documents.js';
 import { applyEdit, EditError } from './apply-edit.js';
-import { invertEdit, type Operation } from './edit.js';
-import { findItem, photosUsed } from './find-item.js';
+import { invertEdit, type Edit, type Operation } from './edit.js';
+import { findItem, mattesUsed, photosUsed } from './find-item.js';
+import type { Opening } from './item.js';
 import { copyOf, insertItem, placeOf, removeItem, reorderItem, withPhoto } from './make-edit.js';
 
 const project = testProject([testOpening('a'), testGroup('g', [testOpening('b'), testOpening('c')]), testOpening('d')]);
@@ -101,5 +102,30 @@ describe('making edits', () => {
     const shown = testProject([testGroup('g', [testOpening('a', { fill: fill('one') })])]);
     const withGround = { ...shown, sheets: [{ ...shown.sheets[0]!, background: fill('two') }] };
     expect([...photosUsed(withGround)].sort()).toEqual(['one', 'two']);
+  });
+
+  it('finds the mattes that are shown, each once, and none that a photo does not have', () => {
+    const placement = { x: 0, y: 0, scale: 1, turn: 0, flipX: false, flipY: false };
+    const revisions = ['a', 'b'].map((letter) => ({ matteSha256: letter.repeat(64), marks: [] }));
+    const photos = { one: { ...testPhoto('one'), cutouts: [{ id: 'cut', name: 'Subject', revisions }] }, two: testPhoto('two') };
+    const shows = (id: string, photoId: string, revision?: number): Opening =>
+      testOpening(id, {
+        fill: { type: 'photo', photoId, placement, ...(revision === undefined ? {} : { cutout: { id: 'cut', revision } }) },
+      });
+    const items = [shows('a', 'one', 1), shows('b', 'one', 1), shows('c', 'one'), shows('d', 'one', 7), shows('e', 'two', 0)];
+    expect(mattesUsed({ ...testProject(items), photos })).toEqual([{ photoId: 'one', matteSha256: 'b'.repeat(64) }]);
+  });
+
+  it('changes what is known of a photo, and takes that back; a photo that is not there is an error', () => {
+    const focus = { x: 1, y: 2, width: 3, height: 4 };
+    const added = applyEdit(project, { name: '', operations: [{ type: 'add-photo', photo: testPhoto('new') }] });
+    const edit: Edit = {
+      name: '',
+      operations: [{ type: 'change-photo', photoId: 'new', before: { focus: null }, after: { focus } }],
+    };
+    const changed = applyEdit(added, edit);
+    expect(changed.photos['new']).toEqual({ ...testPhoto('new'), focus });
+    expect(applyEdit(changed, invertEdit(edit))).toEqual(added);
+    expect(() => applyEdit(project, edit)).toThrow(EditError);
   });
 });

@@ -3,10 +3,12 @@ import type { Bounds, Cutout, CutoutMark, Photo } from '@kadrosyn/core';
 import { newId } from '@kadrosyn/core';
 import { faultOf } from '../api/fault';
 import { Server } from '../api/server';
+import { CutoutDrafts } from './cutout-drafts';
 import { CutoutEngine } from './cutout-engine';
 import { CutoutHistory, NOTHING_SAID, type CutoutState } from './cutout-history';
 import type { BegunCutout, QuickAnswer, SubjectPreview } from './cutout-messages';
 import type { CutoutTool } from './cutout-tools';
+import { markWords } from './mark-words';
 import { SlowEngine } from './slow-engine';
 
 const UNSURE = 'No subject stands out clearly here, so none was marked. Draw a box around it, or mark it with Keep.';
@@ -25,6 +27,7 @@ export interface KeptCutout {
 @Injectable()
 export class CutoutWork implements OnDestroy {
   private readonly server = inject(Server);
+  private readonly drafts = inject(CutoutDrafts);
   private engine: CutoutEngine | null = null;
   private readonly slow = new SlowEngine();
   /** Marks for which a slower answer, or a person, was sought already. */
@@ -55,8 +58,7 @@ export class CutoutWork implements OnDestroy {
   private first: CutoutState = NOTHING_SAID;
 
   readonly hasAnswer = computed(() => this.answer()?.isEmpty === false);
-  readonly isChanged = computed(() => this.history.now() !== this.first);
-  readonly wordOfMarks = computed(() => wordOf(this.history.now().marks));
+  readonly wordOfMarks = computed(() => markWords(this.history.now().marks));
 
   constructor() {
     effect(() => {
@@ -83,8 +85,9 @@ export class CutoutWork implements OnDestroy {
   /** Takes up a kept cutout, or begins another. */
   async take(cutout: Cutout | null): Promise<void> {
     const photo = this.photo()!;
-    this.engine?.end();
-    this.engine = new CutoutEngine();
+    this.leave();
+    const engine = new CutoutEngine();
+    this.engine = engine;
     this.begun.set(null);
     this.answer.set(null);
     this.preview.set(null);
@@ -99,10 +102,15 @@ export class CutoutWork implements OnDestroy {
     const address = `/api/photos/${photo.id}`;
     const kept = last && { marks: last.marks, matte: `${address}/mattes/${last.matteSha256}/full` };
     try {
-      const begun = await this.engine.begin({ source: `${address}/master`, ...(kept && { kept }) });
+      const begun = await engine.begin({ source: `${address}/master`, ...(kept && { kept }) });
+      if (engine !== this.engine) return;
       this.begun.set(begun);
-      if (last) return;
-      if (begun.isClear) {
+      const draft = this.drafts.take(photo.id, cutout?.id ?? null);
+      if (draft) {
+        this.history.commit(draft);
+        this.news.set('Your marks from before are here again; Undo takes them back.');
+      } else if (last) return;
+      else if (begun.isClear) {
         this.history.mark({ kind: 'own', points: [] });
         this.news.set('This photo has a clear background already: its own is the cutout.');
       } else if (begun.isFlat) this.news.set('The background is one flat colour. “Clear a flat background” does it in one step.');
@@ -110,6 +118,21 @@ export class CutoutWork implements OnDestroy {
       console.error(error);
       this.fault.set('The photo could not be read here. The project is kept as it is; go back and try again.');
     }
+  }
+
+  /** Ends the work on one cutout; what was said and not used is kept for the next time. */
+  private leave(): void {
+    const photo = this.photo();
+    const { marks, edge, pieces } = this.history.now();
+    const isOwnOnly = marks.every(({ kind }) => kind === 'own');
+    if (photo && this.engine && this.isChanged() && !isOwnOnly)
+      this.drafts.keep(photo.id, this.takenUp()?.id ?? null, { marks, edge, pieces });
+    this.engine?.end();
+    this.engine = null;
+  }
+
+  private isChanged(): boolean {
+    return this.history.now() !== this.first;
   }
 
   suggest(): void {
@@ -207,17 +230,20 @@ export class CutoutWork implements OnDestroy {
     const [photo, engine] = [this.photo(), this.engine];
     if (!photo || !engine || this.progress() !== null) return null;
     const { marks, edge, pieces } = this.history.now();
+    const known = this.takenUp();
+    // What is used as it was kept needs no further revision.
+    if (known && !this.isChanged()) return { cutout: known, focus: undefined };
     this.progress.set(0);
     try {
       const finished = await engine.finish('kept', { marks, edge, pieces }, (share) => this.progress.set(0.7 * share));
       if (!finished || this.progress() === null) return null;
       const matteSha256 = await this.server.addMatte(photo.id, finished.png);
       this.progress.set(0.9);
-      const taken = this.takenUp();
-      const id = taken?.id ?? newId('cutout');
-      const revision = taken?.revisions.length ?? 0;
+      const id = known?.id ?? newId('cutout');
+      const revision = known?.revisions.length ?? 0;
       const wish = { name: this.name().trim() || 'Subject', matteSha256, marks, edge, pieces };
       const cutout = await this.server.addCutoutRevision(photo.id, id, revision, wish);
+      this.first = this.history.now();
       return { cutout, focus: finished.focus };
     } catch (error) {
       this.news.set(`The cutout could not be kept. ${faultOf(error).message}`);
@@ -251,30 +277,7 @@ export class CutoutWork implements OnDestroy {
   }
 
   ngOnDestroy(): void {
-    this.engine?.end();
-    this.engine = null;
+    this.leave();
     this.slow.end();
   }
-}
-
-/** How many marks of which kind there are: "2 keep, 1 leave out". */
-function wordOf(marks: readonly CutoutMark[]): string {
-  const kinds: readonly (readonly [CutoutMark['kind'], string])[] = [
-    ['suggest', 'suggested'],
-    ['box', 'box'],
-    ['keep', 'keep'],
-    ['leave-out', 'leave out'],
-    ['trace', 'traced'],
-    ['paint', 'painted'],
-    ['erase', 'erased'],
-    ['soft-edge', 'soft edge'],
-    ['flat', 'flat background cleared'],
-    ['own', 'own clear background'],
-  ];
-  const words = kinds.map(([kind, word]) => {
-    const count = marks.filter((mark) => mark.kind === kind).length;
-    const isOnly = kind === 'suggest' || kind === 'box' || kind === 'flat' || kind === 'own';
-    return count === 0 ? '' : isOnly ? word : `${count} ${word}`;
-  });
-  return words.filter(Boolean).join(', ');
 }

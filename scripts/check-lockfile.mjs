@@ -29,7 +29,8 @@ for (const folder of ['', ...Object.keys(packages).filter((place) => place && !p
     for (const [name, range] of Object.entries(wanted[kind] ?? {})) {
       if (packages[folder][kind]?.[name] !== range)
         faults.push(`${folder || 'package.json'}: ${name} ${range} is not what is locked`);
-      if (!/^\d+\.\d+\.\d+$/.test(range)) faults.push(`${folder || 'package.json'}: ${name} is not pinned to one version`);
+      if (!/^\d+\.\d+\.\d+(-[\w.]+)?$/.test(range))
+        faults.push(`${folder || 'package.json'}: ${name} is not pinned to one version`);
     }
   }
 }

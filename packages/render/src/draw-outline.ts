@@ -9,6 +9,7 @@ import {
   type Opening,
   type Path,
 } from '@kadrosyn/core';
+import { coarseAlpha, coarseness, drawCoarse } from './coarse.js';
 import { clipTo } from './draft.js';
 import { alphaOfLayer, lay, newLayer, type Drawing, type Layer } from './drawing.js';
 import type { Context2D } from './environment.js';
@@ -50,6 +51,9 @@ export function drawOutline(layer: Layer, opening: Opening, path: Path, cut: boo
   lay(layer, scratch);
 }
 
+/** So many px of a silhouette are looked at in a frame of a drag. */
+const COARSE_PIXELS = 40_000;
+
 /**
  * Draws the outline of what a fill shows, where that is a subject and not the form of its opening.
  * @param fill - the layer that holds nothing but the fill; it has the place of `layer`.
@@ -57,9 +61,18 @@ export function drawOutline(layer: Layer, opening: Opening, path: Path, cut: boo
 export function drawSilhouetteOutline(layer: Layer, fill: Layer, opening: Opening, drawing: Drawing): void {
   const { outline } = opening.finish;
   if (!outline) return;
-  const scratch = newLayer(layer.bounds, drawing.resources);
-  const plane = silhouetteOutline(alphaOfLayer(fill), outline.align, outline.width * meanScale(drawing.view));
-  putPixels(scratch.context, tinted(plane, 0, 0, 0));
+  const { environment } = drawing.resources;
+  const { bounds } = layer;
+  const coarse = layer.draft ? coarseness(bounds, COARSE_PIXELS) : 1;
+  const alpha = coarse === 1 ? alphaOfLayer(fill) : coarseAlpha(fill, bounds, coarse, environment);
+  const plane = silhouetteOutline(alpha, outline.align, (outline.width * meanScale(drawing.view)) / coarse);
+  const scratch = newLayer(bounds, drawing.resources);
+  if (coarse === 1) putPixels(scratch.context, tinted(plane, 0, 0, 0));
+  else {
+    const surface = environment.createSurface(plane.width, plane.height);
+    putPixels(surface.context, tinted(plane, 0, 0, 0));
+    drawCoarse(scratch, bounds, surface, coarse);
+  }
   ink(scratch, opening, fillOf(outline.paint), drawing);
   lay(layer, scratch);
 }

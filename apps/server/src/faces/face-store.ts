@@ -1,8 +1,8 @@
-import { createHash } from 'node:crypto';
 import { and, asc, eq, inArray } from 'drizzle-orm';
 import { facesUsed, type Project } from '@kadrosyn/core';
 import { notFound } from '../coded-error.js';
 import type { Database } from '../database/connect.js';
+import { putBlob } from '../database/put-blob.js';
 import { blobs, faces } from '../database/schema.js';
 import type { TakenFace } from './take-face.js';
 
@@ -23,13 +23,8 @@ export class FaceStore {
   /** Stores a face and its files in one transaction; one that is here already stays as it is. */
   add(face: TakenFace): Promise<FaceRow> {
     return this.db.transaction(async (tx) => {
-      const put = async (bytes: Buffer, type: string): Promise<string> => {
-        const sha256 = createHash('sha256').update(bytes).digest('hex');
-        await tx.insert(blobs).values({ workspaceId: this.workspaceId, sha256, type, bytes }).onConflictDoNothing();
-        return sha256;
-      };
-      const original = await put(face.original.bytes, face.original.type);
-      const blob = await put(face.font, 'font/sfnt');
+      const original = await putBlob(tx, this.workspaceId, face.original);
+      const blob = await putBlob(tx, this.workspaceId, { bytes: face.font, type: 'font/sfnt' });
       const { id, name, axes, similar } = face;
       await tx
         .insert(faces)

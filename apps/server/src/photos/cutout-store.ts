@@ -1,8 +1,8 @@
-import { createHash } from 'node:crypto';
 import { and, asc, eq, sql } from 'drizzle-orm';
 import type { CutoutRevision } from '@kadrosyn/core';
 import { CodedError, notFound } from '../coded-error.js';
 import type { Database } from '../database/connect.js';
+import { putBlob } from '../database/put-blob.js';
 import { blobs, cutouts, mattes } from '../database/schema.js';
 import type { StoredFile } from './intake.js';
 
@@ -45,15 +45,8 @@ export class CutoutStore {
   /** Keeps the files of a matte; the same file is kept once. @returns the name of the matte. */
   async addMatte(photoId: string, full: StoredFile, screen: StoredFile): Promise<string> {
     return this.db.transaction(async (tx) => {
-      const put = async (file: StoredFile): Promise<string> => {
-        const sha256 = createHash('sha256').update(file.bytes).digest('hex');
-        await tx
-          .insert(blobs)
-          .values({ workspaceId: this.workspaceId, sha256, ...file })
-          .onConflictDoNothing();
-        return sha256;
-      };
-      const [sha256, screenBlob] = [await put(full), await put(screen)];
+      const sha256 = await putBlob(tx, this.workspaceId, full);
+      const screenBlob = await putBlob(tx, this.workspaceId, screen);
       await tx.insert(mattes).values({ workspaceId: this.workspaceId, photoId, sha256, screenBlob }).onConflictDoNothing();
       return sha256;
     });

@@ -1,8 +1,8 @@
-import { createHash } from 'node:crypto';
 import type { Bounds } from '@kadrosyn/core';
 import { and, desc, eq, inArray, isNull, sql } from 'drizzle-orm';
 import type { Database } from '../database/connect.js';
 import { blobs, photos, projects, templates } from '../database/schema.js';
+import { putBlob } from '../database/put-blob.js';
 import { notFound } from '../coded-error.js';
 import type { StoredFile, TakenPhoto } from './intake.js';
 
@@ -104,14 +104,7 @@ export class PhotoStore {
    */
   async add(photo: TakenPhoto, name: string, tags: string[] = []): Promise<PhotoRow> {
     return this.db.transaction(async (tx) => {
-      const put = async (file: StoredFile): Promise<string> => {
-        const sha256 = createHash('sha256').update(file.bytes).digest('hex');
-        await tx
-          .insert(blobs)
-          .values({ workspaceId: this.workspaceId, sha256, ...file })
-          .onConflictDoNothing();
-        return sha256;
-      };
+      const put = (file: StoredFile): Promise<string> => putBlob(tx, this.workspaceId, file);
       const row = {
         workspaceId: this.workspaceId,
         id: photo.id,

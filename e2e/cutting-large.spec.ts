@@ -2,7 +2,9 @@ import { expect, test } from '@playwright/test';
 import sharp from 'sharp';
 import { CutoutView, openedOn } from './support/cutout-view.js';
 import { Editor } from './support/editor.js';
-import { ownPhoto } from './support/own-photos.js';
+import { ownPhoto, removePhotos } from './support/own-photos.js';
+
+test.afterEach(({ request }) => removePhotos(request, ['large-disc']));
 
 test('strokes that come while others are worked out overtake them; all are obeyed', async ({ page }) => {
   const { view } = await openedOn(page, 'Overtaken', 'hare-leap', { width: 1600, height: 1200 });

@@ -4,6 +4,7 @@ import { expect, test } from '@playwright/test';
 import sharp from 'sharp';
 import { CutoutView, openedOn, type OnPhoto } from './support/cutout-view.js';
 import { Editor } from './support/editor.js';
+import { removePhotos } from './support/own-photos.js';
 import { tabTo } from './support/tab-to.js';
 
 const PICTURES = fileURLToPath(new URL('../demo/pictures/', import.meta.url));
@@ -14,6 +15,8 @@ const HARE_BOX: readonly OnPhoto[] = [
   [320, 10],
   [1250, 730],
 ];
+
+test.afterEach(({ request }) => removePhotos(request, ['seal']));
 
 /** What a picture's alpha and the true one have in common, as a share of what either holds. */
 async function overlap(picture: Buffer, name: string): Promise<number> {

@@ -72,6 +72,8 @@ test('a caption over what a photo is about is noticed, and the photo moved clear
   await editor.supplies.getByRole('button', { name: /^team-bowl: fill Square/ }).click();
   await editor.tab('Lettering');
   await editor.supplies.getByRole('button', { name: 'Tall poster' }).click();
+  // Escape ends typing; before it has begun it would let go of the word.
+  await expect(page.getByLabel('Text on the sheet')).toBeFocused();
   await page.keyboard.press('Escape');
   await editor.panel.getByRole('tab', { name: 'Size' }).click();
   const top = editor.panel.getByLabel('From the top');

@@ -10,9 +10,11 @@ test('a template is filled and exported by keyboard alone', async ({ page }) => 
   await editor.ready();
   await expect(editor.panel.getByLabel('Name')).toHaveValue('Photo');
   // One's own photos are one stop; arrow keys go along them.
-  await tabTo(page, /^heron-shore: replace the photo in Photo$/);
-  await page.keyboard.press('ArrowRight');
-  await expect(page.locator(':focus')).toHaveAttribute('aria-label', /^lake-dusk: replace/);
+  await tabTo(page, /: replace the photo in Photo$/);
+  const label = async (): Promise<string> => (await page.locator(':focus').getAttribute('aria-label')) ?? '';
+  // Other journeys may have added photos, which come first.
+  for (let n = 0; n < 10 && !(await label()).startsWith('lake-dusk'); n++) await page.keyboard.press('ArrowRight');
+  expect(await label()).toBe('lake-dusk: replace the photo in Photo');
   await page.keyboard.press('Enter');
   await expect(editor.panel.locator('.head p')).toContainText('lake-dusk');
   // What else can be done with a photo is in its menu.
@@ -34,7 +36,7 @@ test('several photos are chosen and put in by keyboard; an item is copied, cut a
   await editor.beginFrom('Three openings');
   await tabTo(page, /^Choose several$/);
   await page.keyboard.press('Enter');
-  await tabTo(page, /^heron-shore: choose$/);
+  await tabTo(page, /: choose$/);
   await page.keyboard.press('Space');
   await page.keyboard.press('ArrowRight');
   await page.keyboard.press('Space');

@@ -5,7 +5,7 @@ import type { WorkingCopy } from './working-copy.js';
 const RELATED = 0.6;
 /** An edge may be weaker by this share: colours at the right edge are sometimes nearer to each other. */
 const WEAKER = 0.8;
-/** Differences beyond this are as good as any, Lab units. */
+/** A difference of colours counts up to this, so that one strong stretch can not speak for a whole edge; Lab units. */
 const CLEAR = 30;
 
 /**

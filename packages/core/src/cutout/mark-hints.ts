@@ -9,7 +9,7 @@ export interface MarkHints {
   readonly hints: Int8Array;
   /** Px under a stroke, where the hint is the person's own word and not only the border of the box. */
   readonly strokes: Uint8Array;
-  /** Px where nothing is known but that the box holds them; all where there is no box. */
+  /** Whether a box was drawn: what lies outside of it is then ground. */
   readonly hasBox: boolean;
 }
 

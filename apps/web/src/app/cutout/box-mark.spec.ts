@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import type { CutoutMark } from '@kadrosyn/core';
-import { draggedBox, holdAt, sidesOf } from './box-mark';
+import { boxOf, type CutoutMark } from '@kadrosyn/core';
+import { draggedBox, holdAt } from './box-mark';
 import { PhotoWindow } from './photo-window';
 
 const photo = { width: 100, height: 80 };
@@ -8,7 +8,7 @@ const box: CutoutMark = { kind: 'box', points: [60, 50, 20, 10] };
 
 describe('a box', () => {
   it('has its sides in order, whichever corner it began at', () => {
-    expect(sidesOf(box)).toEqual({ left: 20, top: 10, right: 60, bottom: 50 });
+    expect(boxOf(box)).toEqual({ left: 20, top: 10, right: 60, bottom: 50 });
   });
 
   it('is taken hold of by sides, corners, and its middle', () => {
@@ -21,7 +21,7 @@ describe('a box', () => {
   it('is moved and stretched, and stays within the photo', () => {
     expect(draggedBox(box, { x: 0, y: 0 }, 500, -500, photo).points).toEqual([60, 0, 100, 40]);
     expect(draggedBox(box, { x: -1, y: 0 }, -50, 9, photo).points).toEqual([0, 10, 60, 50]);
-    expect(sidesOf(draggedBox(box, { x: 1, y: 1 }, -50, 10, photo))).toEqual({ left: 10, top: 10, right: 20, bottom: 60 });
+    expect(boxOf(draggedBox(box, { x: 1, y: 1 }, -50, 10, photo))).toEqual({ left: 10, top: 10, right: 20, bottom: 60 });
   });
 });
 

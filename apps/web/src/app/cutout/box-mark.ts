@@ -1,15 +1,9 @@
-import type { CutoutMark, Point } from '@kadrosyn/core';
+import { boxOf, type CutoutMark, type Point } from '@kadrosyn/core';
 
 /** What of a box is taken hold of: a side or corner by its direction, the whole, or nothing yet. */
 export interface BoxHold {
   readonly x: -1 | 0 | 1;
   readonly y: -1 | 0 | 1;
-}
-
-/** The sides of a box mark in order. */
-export function sidesOf({ points }: CutoutMark): { left: number; top: number; right: number; bottom: number } {
-  const [x0 = 0, y0 = 0, x1 = 0, y1 = 0] = points;
-  return { left: Math.min(x0, x1), top: Math.min(y0, y1), right: Math.max(x0, x1), bottom: Math.max(y0, y1) };
 }
 
 /**
@@ -18,7 +12,7 @@ export function sidesOf({ points }: CutoutMark): { left: number; top: number; ri
  * @returns null outside of it.
  */
 export function holdAt(box: CutoutMark, { x, y }: Point, reach: number): BoxHold | null {
-  const { left, top, right, bottom } = sidesOf(box);
+  const { left, top, right, bottom } = boxOf(box);
   if (x < left - reach || x > right + reach || y < top - reach || y > bottom + reach) return null;
   const near = (value: number, low: number, high: number): -1 | 0 | 1 =>
     Math.abs(value - low) <= reach ? -1 : Math.abs(value - high) <= reach ? 1 : 0;
@@ -33,7 +27,7 @@ export function draggedBox(
   dy: number,
   photo: { readonly width: number; readonly height: number },
 ): CutoutMark {
-  const { left, top, right, bottom } = sidesOf(box);
+  const { left, top, right, bottom } = boxOf(box);
   if (hold.x === 0 && hold.y === 0) {
     const x = Math.min(Math.max(dx, -left), photo.width - right);
     const y = Math.min(Math.max(dy, -top), photo.height - bottom);

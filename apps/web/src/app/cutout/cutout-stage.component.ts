@@ -10,12 +10,11 @@ import {
   signal,
   viewChild,
 } from '@angular/core';
-import type { CutoutMark, Point } from '@kadrosyn/core';
+import { boxOf, type CutoutMark, type Point } from '@kadrosyn/core';
 import { PhotoLevels } from '../photos/photo-levels';
 import { CutoutPointer } from './cutout-pointer';
 import { CutoutWork } from './cutout-work';
 import { hatch } from './hatch';
-import { sidesOf } from './box-mark';
 
 /** The photo with what is left out under a hatch, and all marks on it. */
 @Component({
@@ -54,7 +53,7 @@ export class CutoutStageComponent {
   readonly box = computed(() => {
     const mark = this.pointer.box();
     if (!mark) return null;
-    const { left, top, right, bottom } = sidesOf(mark);
+    const { left, top, right, bottom } = boxOf(mark);
     const [a, b] = [this.pointer.window.toWindow({ x: left, y: top }), this.pointer.window.toWindow({ x: right, y: bottom })];
     return { x: a.x, y: a.y, width: b.x - a.x, height: b.y - a.y };
   });

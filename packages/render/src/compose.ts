@@ -92,9 +92,14 @@ function zonesOf(
     .sort((a, b) => depth(a.moved.itemId) - depth(b.moved.itemId))
     .flatMap((plan): Zone[] => {
       const bounds = intersect(toWholePixels(transformBounds(drawing.view, plan.area), 1), wanted);
-      const zone = { plan, moved: new Set(namesOf(plan.moved, names)), above: new Set(namesOf(plan.above, names)) };
+      const zone = { plan, moved: new Set(namesOf(plan.moved, names)), above: new Set(namesAbove(plan.above, names)) };
       return bounds && zone.moved.size > 0 && zone.above.size > 0 ? [{ ...zone, bounds }] : [];
     });
+}
+
+/** What is passed over with a subject: the tongue of it, and the body that it lies in. */
+function namesAbove(above: CrossingPlan['above'], names: readonly string[]): string[] {
+  return namesOf(above.part === 'subject' ? { ...above, part: 'whole' } : above, names);
 }
 
 function paintOrder(target: Target, order: readonly string[], from: number, wanted: Bounds, composition: Composition): void {

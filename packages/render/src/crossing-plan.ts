@@ -1,10 +1,10 @@
 import {
+  apply,
   boxMatrix,
   crossingZone,
   cutoutFill,
   filledBounds,
   findItem,
-  hardCuts,
   intersect,
   invert,
   meanScale,
@@ -23,6 +23,7 @@ import {
   type Item,
   type Matrix,
   type Plane,
+  type Point,
 } from '@kadrosyn/core';
 import { alphaOfLayer, newLayer, type Drawing } from './drawing.js';
 import { paintsOf, partName, type Paint, type Splits } from './paints.js';
@@ -41,7 +42,12 @@ export interface CrossingPlan {
   readonly toPlane: Matrix;
   /** Where the zone's mask is not empty, px of the sheet. */
   readonly area: Bounds;
+  /** The upper one lies on the lower one with all that it is: that is no crossing that anybody would see. */
+  readonly isLaid: boolean;
 }
+
+/** From this share of itself on the upper one of a pair counts as lying on the lower one. */
+const LAID = 0.97;
 
 interface Known {
   readonly key: readonly unknown[];
@@ -118,6 +124,8 @@ function makePlan(
   const betweenPaints = between
     .flatMap((item) => paintsOf([item], splits, onWhole))
     .filter(({ name }) => !name.endsWith('#subject'));
+  // What passes over a subject does not pass over the body around it.
+  if (above.part === 'subject') betweenPaints.push(...paintsFor(highItem, 'body'));
   const zone = crossingZone({
     lower: coverage(lowPaints, area, onWhole),
     upper: coverage(highPaints, area, onWhole),
@@ -129,7 +137,13 @@ function makePlan(
     shadowReach: reach,
   });
   const inMask = zone.mask ? filledBounds(zone.mask) : { x: 0, y: 0, width: 0, height: 0 };
-  return { crossing, zone, moved, above, toPlane, area: transformBounds(invert(toPlane), inMask) };
+  const common = zone.regions.reduce((sum, region) => sum + region.area, 0);
+  const isLaid = contains(shared, highBounds) && common >= LAID * zone.upperArea;
+  return { crossing, zone, moved, above, toPlane, area: transformBounds(invert(toPlane), inMask), isLaid };
+}
+
+function contains(outer: Bounds, { x, y, width, height }: Bounds): boolean {
+  return outer.x <= x + 1 && outer.y <= y + 1 && outer.x + outer.width >= x + width - 1 && outer.y + outer.height >= y + height - 1;
 }
 
 /** Items from below that other crossings may raise above `item`: where they lie on it, it may not be moved past them in passing. */
@@ -188,11 +202,8 @@ export function marksToSheet(crossing: Crossing, drawing: Drawing): Matrix {
   return (fill && photoToSheet(item, fill, drawing)) ?? boxMatrix(item.box);
 }
 
-/** Length in px of the sheet along which over turns to under in the middle of things, for each cut line of the crossing. */
-export function hardCutsOf(plan: CrossingPlan): { readonly length: number; readonly at: { x: number; y: number } | null }[] {
-  const scale = meanScale(plan.toPlane);
-  return hardCuts(plan.zone).map(({ length, at }) => ({
-    length: length / scale,
-    at: at && { x: at.x / scale + plan.area.x, y: at.y / scale + plan.area.y },
-  }));
+/** Length in px of the sheet along which over turns to under in the middle of things: for each cut line, and by what was painted. */
+export function hardCutsOf({ zone, toPlane }: CrossingPlan): { readonly length: number; readonly at: Point | null }[] {
+  const toSheet = invert(toPlane);
+  return zone.hardCuts().map(({ length, at }) => ({ length: length * meanScale(toSheet), at: at && apply(toSheet, at) }));
 }

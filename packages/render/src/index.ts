@@ -11,3 +11,4 @@ export * from './decoded-photo-source.js';
 export * from './draw-opening.js';
 export * from './draw-sheet.js';
 export * from './sheet-painter.js';
+export * from './survey.js';

@@ -8,6 +8,7 @@ import {
   intersect,
   invert,
   isDeveloped,
+  KEPT_IN,
   meanScale,
   multiply,
   openingsOf,
@@ -23,7 +24,6 @@ import {
   type Matrix,
   type Opening,
   type OverhangPieces,
-  type Overhangs,
   type PhotoFill,
   type Pixels,
   type Plane,
@@ -40,12 +40,13 @@ import { finishBand, shadeReach, shadowReach } from './reach.js';
 import { drawShadow } from './shadow.js';
 import { workingScale } from './working-size.js';
 
-const KEPT_IN: Overhangs = { sides: { top: false, right: false, bottom: false, left: false }, pieces: [], cuts: [] };
-
 /** What is known of an opening's subject at working size. */
 export interface SubjectPlan {
   readonly fill: PhotoFill;
   readonly overhang: OverhangPieces;
+  /** The matte, and the inside of the opening or of all that share its photo. */
+  readonly subject: Plane;
+  readonly inside: Plane;
   /** Where the pieces that are out are drawn. */
   readonly mask: Plane;
   /** Where the subject is seen when it is shown whole: on its pieces that are out, and inside. */
@@ -129,7 +130,7 @@ function makePlan(
   const shown = once(() => ({ ...mask, data: mask.data.map((value, i) => Math.max(value, inside.data[i]!)) }));
   const tongueCover = once(() => covered(subject, mask));
   const wholeCover = once(() => covered(subject, shown()));
-  return { fill, overhang, mask, shown, tongueCover, wholeCover, toPlane, extent, hasTongue };
+  return { fill, overhang, subject, inside, mask, shown, tongueCover, wholeCover, toPlane, extent, hasTongue };
 }
 
 function covered(subject: Plane, share: Plane): Plane {

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { planeOf } from '../../testing/test-planes.js';
 import type { Plane } from '../finish/plane.js';
 import { scaling, type Point } from '../geometry/matrix.js';
-import { crossingZone, hardCuts, type CrossingInput } from './crossing-zone.js';
+import { crossingZone, type CrossingInput } from './crossing-zone.js';
 
 const SIZE = 120;
 
@@ -102,10 +102,10 @@ describe('the hard cut', () => {
       { x: 20, y: 58 },
       { x: 60, y: 64 },
     ];
-    expect(hardCuts(zone({ over: true }))).toEqual([]);
+    expect(zone({ over: true }).hardCuts()).toEqual([]);
     const same = zone({ over: true, cuts: [line] });
-    expect(hardCuts(same)).toEqual([{ length: 0, at: null }]);
-    const [cut] = hardCuts(zone({ cuts: [line], regions: [{ at: { x: 38, y: 52 }, over: true }] }));
+    expect(same.hardCuts()).toEqual([{ length: 0, at: null }]);
+    const [cut] = zone({ cuts: [line], regions: [{ at: { x: 38, y: 52 }, over: true }] }).hardCuts();
     const within = 16 / ((line[1]!.x - line[0]!.x) / length(line));
     expect(Math.abs(cut!.length - within)).toBeLessThan(1.5);
     expect(cut!.at!.x).toBeGreaterThan(28);
@@ -120,7 +120,7 @@ describe('the hard cut', () => {
           { x: 52, y: right },
         ];
         const found = zone({ cuts: [line], regions: [{ at: { x: 38, y: 50.5 }, over: true }] });
-        const [cut] = hardCuts(found);
+        const [cut] = found.hardCuts();
         expect(Math.abs(cut!.length - (16 / 28) * length(line))).toBeLessThan(2.6);
       }),
       { numRuns: 60 },

@@ -3,6 +3,7 @@ import { apply, invert, type Matrix, type Point } from '../geometry/matrix.js';
 import type { Crossing } from '../document/crossing.js';
 import { nearestOnLines, wallsOf, type CutLine } from './cut-line.js';
 import { grow } from './grow.js';
+import { hardCuts, paintedCut, type HardCut } from './hard-cut.js';
 import { markedParts } from './marks.js';
 import { divide, middlesIn, pixelsOfParts, type Parts } from './parts.js';
 
@@ -60,6 +61,10 @@ export interface CrossingZone {
   readonly lost: number;
   /** Px of the marks to px of the planes. */
   readonly toPlane: Matrix;
+  /** Px of the planes in which the upper unit is present. */
+  readonly upperArea: number;
+  /** For each cut line how long over turns to under in the middle of things, and last by what was painted by hand. */
+  readonly hardCuts: () => readonly HardCut[];
 }
 
 /** Finds the regions of a pair, what is said of each, and the zone in which the order is to be turned. */
@@ -76,7 +81,15 @@ export function crossingZone(input: CrossingInput): CrossingZone {
   const regions = parts.parts.map(({ label, area }): CrossingRegion => {
     return { label, area, over: said.get(label) ?? crossing.over, marked: said.has(label) };
   });
-  return { parts, regions, mask: zoneMask(input, parts, regions), cuts, lost, toPlane };
+  const overs = new Map(regions.map((region) => [region.label, region.over]));
+  const cutsOfHand = (): readonly HardCut[] => [
+    ...hardCuts(parts, cuts, overs),
+    ...(crossing.paint?.length ? [paintedCut(turnedIn(input, parts, regions), parts.labels, width, height)] : []),
+  ];
+  let upperArea = 0;
+  for (const value of upper.data) if (value >= PRESENT) upperArea++;
+  const mask = zoneMask(input, parts, regions);
+  return { parts, regions, mask, cuts, lost, toPlane, upperArea, hardCuts: cutsOfHand };
 }
 
 /**
@@ -87,14 +100,20 @@ export function regionPoints({ parts, toPlane }: CrossingZone): ReadonlyMap<numb
   return middlesIn(pixelsOfParts(parts), invert(toPlane));
 }
 
-/** 1 where the order is turned, 2 where the pair overlaps and it is not, grown where only one of the two is present. */
-function zoneMask(input: CrossingInput, parts: Parts, regions: readonly CrossingRegion[]): Plane | null {
-  const { lower, upper, between, lowerIsMarked, shadowReach } = input;
-  const { width, height, labels } = parts;
-  const turned = new Set(regions.filter(({ over }) => over === lowerIsMarked).map(({ label }) => label));
+/** 1 where the order is turned, 2 where the pair overlaps and it is not. */
+function turnedIn(input: CrossingInput, { labels }: Parts, regions: readonly CrossingRegion[]): Int32Array {
+  const turned = new Set(regions.filter(({ over }) => over === input.lowerIsMarked).map(({ label }) => label));
   const values = new Int32Array(labels.length);
   for (let i = 0; i < values.length; i++) if (labels[i] !== 0) values[i] = turned.has(labels[i]!) ? 1 : 2;
   paintStrokes(values, input);
+  return values;
+}
+
+/** Where the order is turned, grown where only one of the two is present. */
+function zoneMask(input: CrossingInput, parts: Parts, regions: readonly CrossingRegion[]): Plane | null {
+  const { lower, upper, between, shadowReach } = input;
+  const { width, height } = parts;
+  const values = turnedIn(input, parts, regions);
   if (!values.includes(1)) return null;
   const [down, up] = [zoneReach(shadowReach.lower), zoneReach(shadowReach.upper)];
   const reach = Math.max(down, up);
@@ -121,8 +140,11 @@ function paintStrokes(values: Int32Array, { crossing, toPlane, lowerIsMarked, lo
   for (const { points, width: stroke, over } of crossing.paint ?? []) {
     const line = points.map((p) => apply(toPlane, p));
     const radius = (stroke * scale) / 2;
-    for (let y = 0, i = 0; y < height; y++) {
-      for (let x = 0; x < width; x++, i++) {
+    const [xs, ys] = [line.map(({ x }) => x), line.map(({ y }) => y)];
+    const [left, top] = [Math.max(0, Math.floor(Math.min(...xs) - radius)), Math.max(0, Math.floor(Math.min(...ys) - radius))];
+    const [right, bottom] = [Math.min(width, Math.max(...xs) + radius + 1), Math.min(height, Math.max(...ys) + radius + 1)];
+    for (let y = top; y < bottom; y++) {
+      for (let x = left, i = y * width + left; x < right; x++, i++) {
         if (values[i] === 0) continue;
         const p = { x: x + 0.5, y: y + 0.5 };
         const distance =
@@ -131,33 +153,4 @@ function paintStrokes(values: Int32Array, { crossing, toPlane, lowerIsMarked, lo
       }
     }
   }
-}
-
-/**
- * The length in px of the planes along which over turns to under within both units, for each cut line; 0 where whole regions are chosen.
- * A step of half a px is taken along the line, and both sides are looked at.
- */
-export function hardCuts({ parts, regions, cuts }: CrossingZone): { readonly length: number; readonly at: Point | null }[] {
-  const over = new Map(regions.map((region) => [region.label, region.over]));
-  const look = (x: number, y: number): boolean | undefined => {
-    const [px, py] = [Math.floor(x), Math.floor(y)];
-    if (px < 0 || py < 0 || px >= parts.width || py >= parts.height) return undefined;
-    return over.get(parts.labels[py * parts.width + px]!);
-  };
-  return cuts.map((line) => {
-    let [length, at]: [number, Point | null] = [0, null];
-    for (let i = 1; i < line.length; i++) {
-      const [a, b] = [line[i - 1]!, line[i]!];
-      const whole = Math.hypot(b.x - a.x, b.y - a.y);
-      const [dx, dy] = [(b.x - a.x) / whole, (b.y - a.y) / whole];
-      for (let s = 0.25; s < whole; s += 0.5) {
-        const p = { x: a.x + dx * s, y: a.y + dy * s };
-        const [left, right] = [look(p.x - dy * 2.5, p.y + dx * 2.5), look(p.x + dy * 2.5, p.y - dx * 2.5)];
-        if (left === undefined || right === undefined || left === right) continue;
-        length += 0.5;
-        at ??= p;
-      }
-    }
-    return { length, at };
-  });
 }

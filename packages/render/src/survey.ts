@@ -1,0 +1,178 @@
+import {
+  apply,
+  hardCuts,
+  invert,
+  listAround,
+  meanScale,
+  multiply,
+  piecePoints,
+  regionPoints,
+  type Crossing,
+  type Matrix,
+  type Opening,
+  type Piece,
+  type Point,
+  type Sheet,
+} from '@kadrosyn/core';
+import { composeItems } from './compose.js';
+import { crossingPlan, hardCutsOf, splitsOf, type CrossingPlan } from './crossing-plan.js';
+import type { Drawing } from './drawing.js';
+import { photoToSheet } from './photo-pixels.js';
+import type { RenderResources } from './resources.js';
+import { subjectPlan, type SubjectPlan } from './subject.js';
+
+/** A place that a person should know of, px of the sheet. */
+export interface SeenCut {
+  readonly length: number;
+  readonly at: Point | null;
+}
+
+/** A piece of an overhang as a person can choose it. */
+export interface SeenPiece extends Piece {
+  /** Its deepest point, px of the sheet. */
+  readonly at: Point;
+  /** Px of the sheet along which it ends at the border of the photo, where the camera cut it off. */
+  readonly atBorder: number;
+  /** Px of the sheet along which it runs off the sheet. */
+  readonly offSheet: number;
+}
+
+/** What hangs out of an opening, or could. */
+export interface OverhangSurvey {
+  readonly plan: SubjectPlan;
+  /** From the top to the bottom and from the left to the right, so that numbers are found. */
+  readonly pieces: readonly SeenPiece[];
+  /** For each cut line, px of the sheet. */
+  readonly cuts: readonly SeenCut[];
+  /** Px of the photo to px of the sheet. */
+  readonly toSheet: Matrix;
+  /** Share of the opening's edge, 0 to 1, that lies under the subject. */
+  readonly edgeCovered: number;
+}
+
+/** A connected region of a crossing as a person can choose it. */
+export interface SeenRegion {
+  readonly label: number;
+  /** Its deepest point, px of the sheet. */
+  readonly at: Point;
+  /** px² of the sheet. */
+  readonly area: number;
+  /** Whether the crossing's lower unit passes over. */
+  readonly over: boolean;
+}
+
+export interface CrossingSurvey {
+  /** As the sheet has it, or as `crossingPairs` made it up. */
+  readonly crossing: Crossing;
+  readonly plan: CrossingPlan;
+  readonly regions: readonly SeenRegion[];
+  readonly cuts: readonly SeenCut[];
+  /** Px of the crossing's marks to px of the sheet. */
+  readonly toSheet: Matrix;
+}
+
+/** A pass over all of a sheet at its own size. Nothing is drawn by it. */
+function surveying(sheet: Sheet, resources: RenderResources): Drawing {
+  const clip = { x: 0, y: 0, width: sheet.width, height: sheet.height };
+  return { sheet, view: { a: 1, b: 0, c: 0, d: 1, e: 0, f: 0 }, resources, clip, compose: composeItems };
+}
+
+/** The pieces of an opening's subject outside of it; null while cutout or photo are not at hand. */
+export function surveyOverhang(sheet: Sheet, opening: Opening, resources: RenderResources): OverhangSurvey | null {
+  const drawing = surveying(sheet, resources);
+  const plan = subjectPlan(opening, drawing);
+  const toSheet = plan && photoToSheet(opening, plan.fill, drawing);
+  if (!plan || !toSheet) return null;
+  const { overhang, toPlane } = plan;
+  const planeToSheet = invert(toPlane);
+  const scale = meanScale(planeToSheet);
+  const points = piecePoints(overhang);
+  const photo = resources.photos[plan.fill.photoId]!;
+  const ends = endsOf(plan, photo, sheet);
+  const pieces = overhang.pieces
+    .map((piece): SeenPiece => {
+      const { border, edge } = ends.get(piece.label)!;
+      const at = apply(toSheet, points.get(piece.label)![0]!);
+      return { ...piece, area: piece.area * scale * scale, at, atBorder: border * scale, offSheet: edge * scale };
+    })
+    .sort((a, b) => a.at.y - b.at.y || a.at.x - b.at.x);
+  const said = new Map(pieces.map(({ label, out }) => [label, out]));
+  const photoToPlane = multiply(toPlane, toSheet);
+  const lines = (opening.overhangs?.cuts ?? []).map((line) => line.map((p) => apply(photoToPlane, p)));
+  const cuts = hardCuts(overhang.parts, lines, said).map(({ length, at }) => ({
+    length: length * scale,
+    at: at && apply(planeToSheet, at),
+  }));
+  return { plan, pieces, cuts, toSheet, edgeCovered: edgeCovered(plan) };
+}
+
+/** For each piece how many of its px lie at the border of the photo, and how many at the edge of the sheet. */
+function endsOf(
+  { overhang, toPlane }: SubjectPlan,
+  photo: { readonly width: number; readonly height: number },
+  sheet: Sheet,
+): Map<number, { border: number; edge: number }> {
+  const { parts, pieces } = overhang;
+  const { width, height, labels } = parts;
+  const toSheet = invert(toPlane);
+  const [perPhoto, perSheet] = [meanScale(overhang.toPhoto), meanScale(toSheet)];
+  const found = new Map(pieces.map(({ label }) => [label, { border: 0, edge: 0 }]));
+  for (let y = 0, i = 0; y < height; y++) {
+    for (let x = 0; x < width; x++, i++) {
+      const label = labels[i]!;
+      if (label === 0 || !isRim(labels, label, x, y, width, height)) continue;
+      const middle = { x: x + 0.5, y: y + 0.5 };
+      const ends = found.get(label)!;
+      const [onPhoto, onSheet] = [apply(overhang.toPhoto, middle), apply(toSheet, middle)];
+      if (toEdge(onPhoto, photo) <= 2 * perPhoto) ends.border++;
+      if (toEdge(onSheet, sheet) <= 1.5 * perSheet) ends.edge++;
+    }
+  }
+  return found;
+}
+
+function isRim(labels: Int32Array, label: number, x: number, y: number, width: number, height: number): boolean {
+  if (x === 0 || y === 0 || x === width - 1 || y === height - 1) return true;
+  const i = y * width + x;
+  return labels[i - 1] !== label || labels[i + 1] !== label || labels[i - width] !== label || labels[i + width] !== label;
+}
+
+/** How far a point lies inside of a rectangle at the origin. */
+function toEdge({ x, y }: Point, { width, height }: { readonly width: number; readonly height: number }): number {
+  return Math.min(x, y, width - x, height - y);
+}
+
+/** Share of the opening's edge under the subject. */
+function edgeCovered({ inside, subject }: SubjectPlan): number {
+  const { width, height, data } = inside;
+  let [edge, covered] = [0, 0];
+  for (let y = 1, i = width + 1; y < height - 1; y++, i += 2) {
+    for (let x = 1; x < width - 1; x++, i++) {
+      if (data[i]! < 128) continue;
+      if (data[i - 1]! >= 128 && data[i + 1]! >= 128 && data[i - width]! >= 128 && data[i + width]! >= 128) continue;
+      edge++;
+      if (subject.data[i]! >= 128) covered++;
+    }
+  }
+  return edge === 0 ? 0 : covered / edge;
+}
+
+/** One pair: null where the two do not meet, or where one lies on the other with all that it is and nothing was said of them. */
+export function surveyCrossing(sheet: Sheet, crossing: Crossing, resources: RenderResources): CrossingSurvey | null {
+  const drawing = surveying(sheet, resources);
+  const list = listAround(sheet, crossing.lower.itemId);
+  const isKnown = sheet.crossings.includes(crossing);
+  const splits = splitsOf(isKnown ? sheet.crossings : [...sheet.crossings, crossing]);
+  const plan = crossingPlan(crossing, list, splits, drawing);
+  if (!plan || plan.zone.regions.length === 0) return null;
+  const isWhole = plan.moved.part === 'whole' && plan.above.part === 'whole';
+  if (!isKnown && isWhole && plan.isLaid) return null;
+  const points = regionPoints(plan.zone);
+  const planeToSheet = invert(plan.toPlane);
+  const toSheet = multiply(planeToSheet, plan.zone.toPlane);
+  const scale = meanScale(planeToSheet);
+  const regions = plan.zone.regions
+    .map(({ label, area, over }) => ({ label, over, area: area * scale * scale, at: apply(toSheet, points.get(label)![0]!) }))
+    .sort((a, b) => a.at.y - b.at.y || a.at.x - b.at.x);
+  return { crossing, plan, regions, cuts: hardCutsOf(plan), toSheet };
+}

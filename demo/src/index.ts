@@ -2,3 +2,4 @@ export * from './sample-photos.js';
 export * from './sample-projects.js';
 export * from './picture-tags.js';
 export * from './sample-templates.js';
+export * from './cut-out-pictures.js';

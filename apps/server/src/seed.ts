@@ -1,7 +1,17 @@
 import { readFile } from 'node:fs/promises';
-import { PICTURE_TAGS, SAMPLE_PHOTOS, samplePhotoFile, sampleProjects, sampleTemplates } from '@kadrosyn/demo';
-import { loadShaperFrom } from '@kadrosyn/render/node';
-import type { Photo } from '@kadrosyn/core';
+import {
+  CUT_OUT_PICTURES,
+  cutOutFile,
+  PICTURE_TAGS,
+  SAMPLE_PHOTOS,
+  samplePhotoFile,
+  sampleProjects,
+  sampleTemplates,
+  type CutOutPictureName,
+} from '@kadrosyn/demo';
+import { cutoutPicture, filledBounds, type Cutout, type Photo } from '@kadrosyn/core';
+import { decodePhoto, loadShaperFrom } from '@kadrosyn/render/node';
+import sharp from 'sharp';
 import type { Services } from './services.js';
 import { HOME_WORKSPACE } from './workspace.js';
 
@@ -23,7 +33,8 @@ export async function seedSamples(services: Services, options: { readonly reset:
   // The first of each list is to be the newest.
   if (wantsProjects) {
     for (const project of present) await projects.remove(project.id);
-    for (const document of sampleProjects(photos, shaper).toReversed()) await projects.create(document);
+    const cutouts = await addSampleCutouts(services, photos);
+    for (const document of sampleProjects(photos, cutouts, shaper).toReversed()) await projects.create(document);
   }
   if (wantsTemplates) {
     await templates.removeShipped();
@@ -47,4 +58,37 @@ async function addSamplePhotos(services: Services): Promise<Record<string, Photo
     photos[name] = { id, sha256, name, width, height, ...(focus ? { focus } : {}) };
   }
   return photos;
+}
+
+/** Cutouts of sample photos from the exact coverage that comes with these; those that are there already are taken as they are. */
+async function addSampleCutouts(services: Services, photos: Record<string, Photo>): Promise<Record<CutOutPictureName, Cutout>> {
+  const names = Object.keys(CUT_OUT_PICTURES) as CutOutPictureName[];
+  const entries = await Promise.all(
+    names.map(async (name) => [name, await addSampleCutout(services, name, photos[name]!.id)] as const),
+  );
+  return Object.fromEntries(entries) as Record<CutOutPictureName, Cutout>;
+}
+
+async function addSampleCutout(services: Services, name: CutOutPictureName, photoId: string): Promise<Cutout> {
+  const [store, cutouts] = [services.photos(HOME_WORKSPACE), services.cutouts(HOME_WORKSPACE)];
+  const id = `sample_${name}`;
+  const known = (await cutouts.list(photoId)).find((cutout) => cutout.id === id);
+  if (known) return known;
+  const [row, master] = [await store.find(photoId), await store.file(photoId, 'master')];
+  const { data, info } = await sharp(await readFile(cutOutFile(name)))
+    .extractChannel(0)
+    .raw()
+    .toBuffer({ resolveWithObject: true });
+  const matte = { width: info.width, height: info.height, data: new Uint8Array(data) };
+  const kept = cutoutPicture(await decodePhoto(master!.bytes), matte);
+  const bytes = await sharp(Buffer.from(kept.data.buffer), { raw: { width: kept.width, height: kept.height, channels: 4 } })
+    .png({ compressionLevel: 9 })
+    .toBuffer();
+  const taken = await services.tasks.matte({ bytes, photo: master!.bytes, screenLevel: row!.screenLevel });
+  if (!taken.ok) throw new Error(`Cutout of ${name}: ${taken.message}`);
+  const matteSha256 = await cutouts.addMatte(photoId, taken.full, taken.screen);
+  // Whoever takes it up again finds a box around it, as if it had been begun so.
+  const { x, y, width, height } = filledBounds(matte);
+  const marks = [{ kind: 'box', points: [x, y, x + width, y + height] }] as const;
+  return cutouts.addRevision(photoId, id, 0, { name: CUT_OUT_PICTURES[name], matteSha256, marks });
 }

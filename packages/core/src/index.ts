@@ -125,6 +125,7 @@ export * from './breakout/crossing-zone.js';
 export * from './breakout/hard-cut.js';
 export * from './breakout/set-marks.js';
 export * from './breakout/crossing-pairs.js';
+export * from './breakout/marks-to-sheet.js';
 export * from './breakout/local-order.js';
 export * from './artwork/artwork.js';
 export * from './artwork/pieces.js';

@@ -1,12 +1,10 @@
 import {
   apply,
-  boxMatrix,
   crossingZone,
-  cutoutFill,
   filledBounds,
-  findItem,
   intersect,
   invert,
+  marksToSheet,
   meanScale,
   multiply,
   newPlane,
@@ -27,7 +25,6 @@ import {
 } from '@kadrosyn/core';
 import { alphaOfLayer, newLayer, type Drawing } from './drawing.js';
 import { paintsOf, partName, type Paint, type Splits } from './paints.js';
-import { photoToSheet } from './photo-pixels.js';
 import { shadowReach } from './reach.js';
 import { workingScale } from './working-size.js';
 
@@ -132,7 +129,7 @@ function makePlan(
     between: betweenPaints.some(({ bounds }) => intersect(bounds, area)) ? coverage(betweenPaints, area, onWhole) : null,
     crossing,
     lowerIsMarked: lowerIsLow,
-    toPlane: multiply(toPlane, marksToSheet(crossing, drawing)),
+    toPlane: multiply(toPlane, marksToSheet(crossing, drawing.sheet, drawing.resources.photos)),
     sheetArea: width * height * scale * scale,
     shadowReach: reach,
   });
@@ -143,7 +140,9 @@ function makePlan(
 }
 
 function contains(outer: Bounds, { x, y, width, height }: Bounds): boolean {
-  return outer.x <= x + 1 && outer.y <= y + 1 && outer.x + outer.width >= x + width - 1 && outer.y + outer.height >= y + height - 1;
+  return (
+    outer.x <= x + 1 && outer.y <= y + 1 && outer.x + outer.width >= x + width - 1 && outer.y + outer.height >= y + height - 1
+  );
 }
 
 /** Items from below that other crossings may raise above `item`: where they lie on it, it may not be moved past them in passing. */
@@ -189,17 +188,6 @@ function layOver(onto: Plane, area: Bounds, { plane, x, y }: NonNullable<Paint['
 function reachOf(item: Item): number {
   const own = shadowReach(item.finish?.shadow);
   return item.type === 'opening' ? Math.max(own, shadowReach(item.overhangs?.shadow)) : own;
-}
-
-/**
- * Marks of a crossing go with its lower item: they are px of its photo where that has a cutout, else px of its box (of the sheet
- * for a group).
- */
-export function marksToSheet(crossing: Crossing, drawing: Drawing): Matrix {
-  const item = findItem(drawing.sheet.items, crossing.lower.itemId);
-  if (item?.type !== 'opening') return scaling(1);
-  const fill = cutoutFill(item);
-  return (fill && photoToSheet(item, fill, drawing)) ?? boxMatrix(item.box);
 }
 
 /** Length in px of the sheet along which over turns to under in the middle of things: for each cut line, and by what was painted. */

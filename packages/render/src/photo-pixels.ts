@@ -11,6 +11,7 @@ import {
   meanScale,
   multiply,
   multiplyProjections,
+  photoMatrix,
   placementMatrix,
   projectionTo,
   resolvePlacement,
@@ -35,16 +36,9 @@ export function levelMatrix(level: PhotoLevel): Matrix {
   return scaling(2 ** level.index);
 }
 
-/**
- * Px of the photo to px of the sheet for a fill that is not warped; undefined where photo or placement are missing. A shared placement is
- * on the sheet, an own one in the opening's box.
- */
-export function photoToSheet(opening: Opening, fill: PhotoFill, drawing: Drawing): Matrix | undefined {
-  const photo = drawing.resources.photos[fill.photoId];
-  const placement = resolvePlacement(fill, drawing.sheet);
-  if (!photo || !placement) return undefined;
-  const own = placementMatrix(placement, photo);
-  return typeof fill.placement === 'string' ? own : multiply(boxMatrix(opening.box), own);
+/** Px of the photo to px of the sheet for a fill that is not warped; undefined where photo or placement are missing. */
+export function photoToSheet(opening: Opening, fill: PhotoFill, { sheet, resources }: Drawing): Matrix | undefined {
+  return photoMatrix(opening, fill, sheet, resources.photos);
 }
 
 /** The photo as it is seen in `bounds`, as it was taken. @param coarse - view px to one px of the result. */

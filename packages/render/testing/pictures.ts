@@ -3,6 +3,7 @@ import {
   boxMatrix,
   findOpening,
   invert,
+  marksToSheet,
   multiply,
   regionPoints,
   apply,
@@ -17,7 +18,7 @@ import { hardPictures } from '../fixtures/hard-pictures.js';
 import { loadIngredients, sourceOf } from '../fixtures/ingredients.js';
 import { pictureOf, PICTURES, project } from '../fixtures/kit.js';
 import { composeItems } from '../src/compose.js';
-import { crossingPlan, marksToSheet, splitsOf, type CrossingPlan } from '../src/crossing-plan.js';
+import { crossingPlan, splitsOf, type CrossingPlan } from '../src/crossing-plan.js';
 import type { Drawing } from '../src/drawing.js';
 import type { RenderResources } from '../src/index.js';
 import { viewMatrix } from '../src/draw-sheet.js';
@@ -112,7 +113,7 @@ export class DrawnPicture {
 
   /** Deepest points of a crossing's regions on the sheet, the largest region first. */
   regions(index: number): { readonly at: Point; readonly over: boolean; readonly area: number }[] {
-    const toSheet = marksToSheet(this.sheet.crossings[index]!, this.drawing);
+    const toSheet = marksToSheet(this.sheet.crossings[index]!, this.drawing.sheet, this.drawing.resources.photos);
     const { zone } = this.plan(index);
     const points = regionPoints(zone);
     return zone.regions

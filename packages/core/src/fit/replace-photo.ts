@@ -4,6 +4,7 @@ import type { PhotoFill } from '../document/fill.js';
 import type { Item, Opening, Overhangs } from '../document/item.js';
 import { changeItemOperation, changeSheet } from '../document/make-edit.js';
 import type { Photo, Sheet } from '../document/project.js';
+import { newestCutout } from '../breakout/marks-to-sheet.js';
 import type { Shaper } from '../lettering/shaper.js';
 import { fillWithPhoto } from './opening-fit.js';
 
@@ -29,11 +30,6 @@ export function replacePhoto(sheet: Sheet, opening: Opening, photo: Photo, shape
     changeItemOperation(sheet, opening, after),
     ...(crossings === sheet.crossings ? [] : changeSheet(sheet, ofSheet, '').operations),
   ];
-}
-
-function newestCutout({ cutouts }: Photo): PhotoFill['cutout'] {
-  const cutout = cutouts?.findLast(({ revisions }) => revisions.length > 0);
-  return cutout && { id: cutout.id, revision: cutout.revisions.length - 1 };
 }
 
 /** The crossings with those marks gone that were px of another photo, or are now read as px of something else. */

@@ -66,6 +66,7 @@ export class CutoutViewComponent implements OnInit {
   ngOnInit(): void {
     const fill = this.opening()?.fill;
     if (!this.opening()) this.ground.set('white');
+    if (this.wish().letsOut) this.show.set('photo');
     if (fill?.type === 'photo' && fill.cutout) this.show.set(fill.show ?? 'photo');
     void this.work.begin(this.wish().photo, fill?.type === 'photo' ? fill.cutout?.id : undefined, this.wish().clearsFlat);
   }

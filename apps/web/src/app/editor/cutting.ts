@@ -1,9 +1,12 @@
 import { inject, Injectable, signal } from '@angular/core';
 import {
+  changeCutout,
   changeOpeningOperations,
+  findOpening,
   fitPhoto,
-  findItem,
   isShared,
+  KEPT_IN,
+  letAll,
   openingsOf,
   placedPhoto,
   withPhoto,
@@ -25,6 +28,16 @@ export interface CuttingWish {
   readonly openingId: string | null;
   /** It begins by clearing the flat background. */
   readonly clearsFlat: boolean;
+  /** What comes of it is let out of the opening. */
+  readonly letsOut: boolean;
+}
+
+/** How a cutout is used. */
+interface Use {
+  readonly cutout: Cutout;
+  readonly show: NonNullable<PhotoFill['show']>;
+  readonly focus: Bounds | undefined;
+  readonly letsOut: boolean;
 }
 
 /** Opens the cutout view over the editor, and puts what comes of it into the project. */
@@ -37,10 +50,10 @@ export class Cutting {
   private before: Element | null = null;
 
   /** @param opening - that shows the photo; null for a photo of the supplies. */
-  begin(photo: Photo, opening: Opening | null, clearsFlat = false): void {
+  begin(photo: Photo, opening: Opening | null, { clearsFlat = false, letsOut = false } = {}): void {
     this.before = document.activeElement;
     const known = this.session.project()?.photos[photo.id] ?? photo;
-    this.wish.set({ photo: known, openingId: opening?.id ?? null, clearsFlat });
+    this.wish.set({ photo: known, openingId: opening?.id ?? null, clearsFlat, letsOut });
   }
 
   end(): void {
@@ -50,9 +63,8 @@ export class Cutting {
 
   /** The opening as it is now; null where the photo came from the supplies. */
   opening(): Opening | null {
-    const { openingId } = this.wish() ?? {};
-    const item = openingId ? findItem(this.session.sheet()?.items ?? [], openingId) : undefined;
-    return item?.type === 'opening' ? item : null;
+    const sheet = this.session.sheet();
+    return (sheet && findOpening(sheet, this.wish()?.openingId)) ?? null;
   }
 
   /**
@@ -65,18 +77,21 @@ export class Cutting {
     const opening = this.opening();
     // A photo of the supplies brings its cutout along when it is laid down.
     if (!(photo.id in project.photos) && !opening) return this.library.keepCutout(photo.id, cutout);
-    this.session.commit(this.edit(project, photo, cutout, show, focus, opening));
+    this.session.commit(this.edit(project, photo, { cutout, show, focus, letsOut: this.wish()?.letsOut ?? false }, opening));
     if (focus) void this.library.change(photo.id, { focus }).catch(() => undefined);
   }
 
-  private edit(
-    project: Project,
-    photo: Photo,
-    cutout: Cutout,
-    show: NonNullable<PhotoFill['show']>,
-    focus: Bounds | undefined,
-    opening: Opening | null,
-  ): Edit {
+  /** Uses a cutout that was just made in an opening, and lets all of the subject out of it, in one step. */
+  letOut(photo: Photo, openingId: string, cutout: Cutout, focus: Bounds | undefined): void {
+    const { project, sheet } = this.session.context();
+    const opening = findOpening(sheet, openingId);
+    if (!opening) return;
+    const show = opening.fill.type === 'photo' ? (opening.fill.show ?? 'photo') : 'photo';
+    this.session.commit(this.edit(project, photo, { cutout, show, focus, letsOut: true }, opening));
+    if (focus) void this.library.change(photo.id, { focus }).catch(() => undefined);
+  }
+
+  private edit(project: Project, photo: Photo, { cutout, show, focus, letsOut }: Use, opening: Opening | null): Edit {
     const context = this.session.context();
     const known = project.photos[photo.id] ?? photo;
     const others = (known.cutouts ?? []).filter(({ id }) => id !== cutout.id);
@@ -95,7 +110,11 @@ export class Cutting {
       const { show: _shown, ...rest } = placed.fill;
       const shown: PhotoFill = { ...rest, cutout: used, ...(show === 'subject' ? { show } : {}) };
       const fill: PhotoFill = { ...(isHere ? shown : placed.fill), placement };
-      operations.push(...changeOpeningOperations(context.sheet, each, { fill }));
+      const overhangs = isHere && letsOut ? { overhangs: letAll(each.overhangs ?? KEPT_IN, true) } : {};
+      operations.push(...changeOpeningOperations(context.sheet, each, { fill, ...overhangs }));
+      // What was marked on its box before there was a cutout is marked on the photo from now on.
+      const before = { fill: { ...fill, placement: placed.fill.placement } };
+      if (isHere) operations.push(...changeCutout(context.sheet, each, before, context.photos).slice(1));
     }
     const where = opening ? ` in ${opening.name}` : '';
     return withPhoto(project, known, { name: `Cut out ${photo.name}${where}`, operations });

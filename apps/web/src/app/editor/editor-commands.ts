@@ -66,6 +66,8 @@ export class EditorCommands {
       case 'next-region':
         focusNextRegion(command.back);
         return true;
+      case 'next-chip':
+        return focusNextChip(command.back);
       case 'cancel':
         this.cancel();
         return true;
@@ -116,4 +118,13 @@ function focusNextRegion(back: boolean): void {
   const next = parts[(now + (back ? -1 : 1) + parts.length) % parts.length] ?? parts[0];
   if (next?.matches('[tabindex="0"]')) next.focus();
   else next?.querySelector<HTMLElement>(STOPS)?.focus();
+}
+
+/** Goes to the next piece or crossing on the sheet, from the last to the first. False where there are none. */
+function focusNextChip(back: boolean): boolean {
+  const chips = [...document.querySelectorAll<HTMLElement>('ka-breakout-marks button')];
+  const now = chips.indexOf(document.activeElement as HTMLElement);
+  const next = now < 0 ? (back ? chips.length - 1 : 0) : (now + (back ? -1 : 1) + chips.length) % chips.length;
+  chips[next]?.focus({ preventScroll: true });
+  return chips.length > 0;
 }

@@ -5,7 +5,7 @@ export type KeyCommand =
   | { readonly do: 'undo' | 'redo' | 'delete' | 'duplicate' | 'cancel' | 'zoom-in' | 'zoom-out' | 'whole' }
   | { readonly do: 'forward' | 'back' | 'to-front' | 'to-back' }
   | { readonly do: 'group' | 'ungroup' | 'select-all' | 'paste-in-place' | 'look' | 'rulers' }
-  | { readonly do: 'next-region'; readonly back: boolean }
+  | { readonly do: 'next-region' | 'next-chip'; readonly back: boolean }
   | { readonly do: 'grip'; readonly grip: Grip }
   | { readonly do: 'nudge'; readonly x: number; readonly y: number };
 
@@ -55,6 +55,8 @@ export function keyCommand(event: Pick<KeyboardEvent, 'key' | 'shiftKey' | 'ctrl
       return { do: 'look' };
     case 'r':
       return { do: 'rulers' };
+    case 'n':
+      return { do: 'next-chip', back: event.shiftKey };
     case 'F6':
       return { do: 'next-region', back: event.shiftKey };
     default:

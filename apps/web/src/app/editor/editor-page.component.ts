@@ -21,6 +21,7 @@ import { PhotoLibrary } from '../photos/photo-library';
 import { PhotoLevels } from '../photos/photo-levels';
 import type { BegunState } from '../templates/begin-from-template';
 import { Arrivals } from './arrivals';
+import { BreakoutMarksComponent } from './breakout/breakout-marks.component';
 import { DepthPanelComponent } from './depth/depth-panel.component';
 import { Cutting } from './cutting';
 import { EditorCommands } from './editor-commands';
@@ -78,6 +79,7 @@ import { SupplyDrag } from './supplies/supply-drag';
     ColourTakerComponent,
     ShadowPointComponent,
     ReadingMarksComponent,
+    BreakoutMarksComponent,
     SaveTroubleComponent,
     A11yModule,
     CutoutViewComponent,

@@ -1,6 +1,9 @@
 import type { Provider } from '@angular/core';
 import { COLOUR_SOURCE } from '../interface/colour-offers';
 import { Arrivals } from './arrivals';
+import { BreakoutEditing } from './breakout/breakout-editing';
+import { BreakoutFinder } from './breakout/breakout-finder';
+import { FindSubject } from './breakout/find-subject';
 import { Cutting } from './cutting';
 import { Passed } from './depth/passed';
 import { EditorCommands } from './editor-commands';
@@ -57,5 +60,8 @@ export const EDITOR_PROVIDERS: Provider[] = [
   SheetPixels,
   WordReading,
   Cutting,
+  BreakoutFinder,
+  BreakoutEditing,
+  FindSubject,
   { provide: COLOUR_SOURCE, useExisting: PhotoColours },
 ];

@@ -1,67 +1,22 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { changeSheet, LIGHT_ANGLE, type Shadow } from '@kadrosyn/core';
-import { ColourFieldComponent } from '../../interface/colour-field.component';
-import { SliderFieldComponent, type ChangeHow } from '../../interface/slider-field.component';
+import { LIGHT_ANGLE, type Finish } from '@kadrosyn/core';
 import { FinishEditing } from './finish-editing';
 import { FinishPartComponent } from './finish-part.component';
-import { LengthSliderComponent } from './length-slider.component';
 import { firstShadow } from './first-shadow';
+import { ShadowControlsComponent } from './shadow-controls.component';
 
-/** The shadow: by the sheet's light or its own direction, how far, how soft, how strong. */
+/** The shadow of what is selected. */
 @Component({
   selector: 'ka-shadow-part',
-  imports: [FinishPartComponent, LengthSliderComponent, SliderFieldComponent, ColourFieldComponent],
+  imports: [FinishPartComponent, ShadowControlsComponent],
   template: `
     <ka-finish-part name="Shadow" [on]="!!shadow()" [summary]="summary()" (toggled)="toggle($event)">
       @if (shadow(); as cast) {
-        <label class="check">
-          <input type="checkbox" [checked]="follows()" (change)="follow($any($event.target).checked)" />
-          Follows the light of the sheet
-        </label>
-        <ka-slider-field
-          label="Direction"
-          unit="°"
-          [least]="0"
-          [most]="359"
-          [value]="angle()"
-          [start]="standard"
-          (changed)="turn($event.value, $event.how)"
-        />
-        <ka-length-slider
-          label="Distance"
-          [value]="cast.distance"
-          [share]="0.1"
-          [start]="first().distance"
-          (changed)="set({ distance: $event.value }, $event.how)"
-        />
-        <ka-length-slider
-          label="Softness"
-          [value]="cast.blur"
-          [share]="0.12"
-          [start]="first().blur"
-          (changed)="set({ blur: $event.value }, $event.how)"
-        />
-        <ka-length-slider
-          label="Spread"
-          [least]="-editing.side() * 0.02"
-          [value]="cast.spread ?? 0"
-          [share]="0.05"
-          (changed)="set({ spread: $event.value }, $event.how)"
-        />
-        <ka-slider-field
-          label="Strength"
-          unit="%"
-          [value]="percent(cast.strength)"
-          [start]="percent(first().strength)"
-          (changed)="set({ strength: $event.value / 100 }, $event.how)"
-        />
-        <ka-colour-field
-          bare
-          label="Shadow colour"
-          [value]="(cast.colour ?? '#20272a').slice(0, 7)"
-          [swatches]="editing.swatches()"
-          (previewed)="set({ colour: $event }, 'preview')"
-          (changed)="set({ colour: $event })"
+        <ka-shadow-controls
+          [shadow]="cast"
+          [first]="first()"
+          (changed)="editing.setPart('shadow', 'Shadow', $event.change, $event.how)"
+          (followed)="follow($event)"
         />
       }
     </ka-finish-part>
@@ -71,44 +26,24 @@ import { firstShadow } from './first-shadow';
 })
 export class ShadowPartComponent {
   readonly editing = inject(FinishEditing);
-  readonly standard = LIGHT_ANGLE;
   readonly shadow = computed(() => this.editing.finish().shadow);
   readonly first = computed(() => firstShadow(this.editing.extent()));
-  readonly follows = computed(() => this.shadow()?.angle === undefined);
-  private readonly light = computed(() => this.editing.session.shownSheet()?.light?.angle ?? LIGHT_ANGLE);
-  readonly angle = computed(() => (Math.round(this.shadow()?.angle ?? this.light()) + 360) % 360);
   readonly summary = computed(() => {
     const shadow = this.shadow();
-    return shadow ? `${this.percent(shadow.strength)} %, ${shadow.blur > 0 ? 'soft' : 'hard'}` : '';
+    return shadow ? `${Math.round(shadow.strength * 100)} %, ${shadow.blur > 0 ? 'soft' : 'hard'}` : '';
   });
-
-  percent(share: number): number {
-    return Math.round(share * 100);
-  }
 
   toggle(on: boolean): void {
     this.editing.togglePart('shadow', 'Shadow', on, this.first());
   }
 
-  set(change: Partial<Shadow>, how?: ChangeHow): void {
-    this.editing.setPart('shadow', 'Shadow', change, how);
-  }
-
   follow(on: boolean): void {
-    const angle = this.angle();
+    const angle = this.editing.session.shownSheet()?.light?.angle ?? LIGHT_ANGLE;
     this.editing.change('Light of shadow', (finish) => {
       if (!finish.shadow) return finish;
       const { angle: _before, ...shadow } = finish.shadow;
-      return { ...finish, shadow: on ? shadow : { ...shadow, angle } };
+      const turned: Finish = { ...finish, shadow: on ? shadow : { ...shadow, angle } };
+      return turned;
     });
-  }
-
-  /** What follows the light turns the light, and with it all other shadows that follow it. */
-  turn(angle: number, how: ChangeHow): void {
-    if (!this.follows()) return this.set({ angle }, how);
-    const { session } = this.editing;
-    const { sheet } = session.context();
-    const light = { height: 45, ...sheet.light, angle };
-    session.applyAs(how, changeSheet(sheet, { light }, 'Turn the light of the sheet'));
   }
 }

@@ -75,7 +75,7 @@ export class CutoutSectionComponent {
 
   cut(clearsFlat = false): void {
     const { photo } = this.placed()!;
-    this.cutting.begin(photo, this.opening(), clearsFlat);
+    this.cutting.begin(photo, this.opening(), { clearsFlat });
   }
 
   show(what: NonNullable<PhotoFill['show']>): void {

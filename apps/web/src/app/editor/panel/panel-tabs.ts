@@ -1,6 +1,7 @@
 import type { Item } from '@kadrosyn/core';
 import type { PanelTab } from '../state/editor.state';
 
+const BREAKOUT = { id: 'breakout', name: 'Break out' } as const;
 const TOGETHER = [
   { id: 'together', name: 'Arrange' },
   { id: 'finish', name: 'Finish' },
@@ -8,12 +9,9 @@ const TOGETHER = [
 
 /** The tabs that apply to what is selected, in the order of work. @param item - null for several together. */
 export function tabsFor(item: Item | null): readonly { readonly id: PanelTab; readonly name: string }[] {
-  if (!item || item.type === 'group') return TOGETHER;
-  const common = [
-    { id: 'fit', name: 'Fit' },
-    { id: 'finish', name: 'Finish' },
-    { id: 'size', name: 'Size' },
-  ] as const;
+  if (!item) return TOGETHER;
+  if (item.type === 'group') return [TOGETHER[0], BREAKOUT, TOGETHER[1]];
+  const common = [{ id: 'fit', name: 'Fit' }, BREAKOUT, { id: 'finish', name: 'Finish' }, { id: 'size', name: 'Size' }] as const;
   return item.outline.type === 'lettering' ? [{ id: 'lettering', name: 'Letters' }, ...common] : common;
 }
 

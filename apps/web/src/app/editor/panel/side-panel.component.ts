@@ -4,6 +4,7 @@ import { Store } from '@ngrx/store';
 import { changeItem } from '@kadrosyn/core';
 import { RovingFocusDirective } from '../../interface/roving-focus.directive';
 import { sizeWords } from '../../interface/sheet-words';
+import { BreakoutTabComponent } from '../breakout/breakout-tab.component';
 import { FinishEditing } from '../finish/finish-editing';
 import { FinishTabComponent } from '../finish/finish-tab.component';
 import { ItemThumbnailComponent } from '../depth/item-thumbnail.component';
@@ -23,6 +24,7 @@ import { SizeTabComponent } from './size-tab.component';
   selector: 'ka-side-panel',
   imports: [
     NgTemplateOutlet,
+    BreakoutTabComponent,
     FinishTabComponent,
     FitTabComponent,
     SizeTabComponent,

@@ -1,6 +1,6 @@
 import { EMPTY_HISTORY, type Edit, type Grip, type History, type Project } from '@kadrosyn/core';
 
-export type PanelTab = 'fit' | 'lettering' | 'finish' | 'size' | 'together';
+export type PanelTab = 'fit' | 'breakout' | 'lettering' | 'finish' | 'size' | 'together';
 
 /** How far saving is; `stale` and `refused` need the person, the others go on by themselves. */
 type SaveState = 'saved' | 'waiting' | 'saving' | 'retrying' | 'stale' | 'refused';

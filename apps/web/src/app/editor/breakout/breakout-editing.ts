@@ -1,0 +1,131 @@
+import { computed, inject, Injectable } from '@angular/core';
+import {
+  changeCrossing,
+  changeCutout,
+  changeItem,
+  findItem,
+  KEPT_IN,
+  letAll,
+  letPair,
+  letPiece,
+  letRegion,
+  letSide,
+  type Crossing,
+  type Edit,
+  type Opening,
+  type Overhangs,
+  type Shadow,
+  type Sides,
+} from '@kadrosyn/core';
+import type { CrossingSurvey, SeenPiece } from '@kadrosyn/render';
+import type { ChangeHow } from '../../interface/slider-field.component';
+import { EditorSession } from '../session';
+import { BreakoutFinder, linkedFill, type Findings } from './breakout-finder';
+import { namedRegions, type NamedRegion } from './breakout-words';
+
+export type Side = keyof Sides<boolean>;
+export const SIDES: readonly Side[] = ['top', 'right', 'bottom', 'left'];
+
+/** Lets pieces out and in, and what crosses over and under; each is one step. */
+@Injectable()
+export class BreakoutEditing {
+  private readonly session = inject(EditorSession);
+  private readonly finder = inject(BreakoutFinder);
+
+  /** Pieces with their numbers, as they are shown. */
+  readonly pieces = computed<readonly SeenPiece[]>(() => this.finder.findings()?.overhang?.pieces ?? []);
+  readonly regions = computed<readonly NamedRegion[]>(() => {
+    const found = this.finder.findings();
+    return found ? namedRegions(found.sheet, found.itemId, found.crossings) : [];
+  });
+  readonly overhangs = computed(() => this.session.selectedOpening()?.overhangs ?? KEPT_IN);
+
+  /** Lets one piece out or in, by its number. */
+  letPiece(index: number, out: boolean): void {
+    const found = this.finder.now();
+    const piece = found?.overhang?.pieces[index];
+    if (!found || !piece) return;
+    const { overhang } = found.overhang!.plan;
+    const words = `${out ? 'Let' : 'Keep'} piece ${index + 1} of ${this.name()} ${out ? 'out' : 'in'}`;
+    this.change((overhangs) => letPiece(overhangs, overhang, piece.label, out), words);
+  }
+
+  letSide(side: Side, out: boolean): void {
+    const overhang = this.finder.now()?.overhang?.plan.overhang ?? null;
+    const words = `${out ? 'Let' : 'Keep'} ${this.name()} ${out ? 'out' : 'in'} at the ${side}`;
+    this.change((overhangs) => letSide(overhangs, overhang, side, out), words);
+  }
+
+  letAll(out: boolean): void {
+    this.change((overhangs) => letAll(overhangs, out), `${out ? 'Let' : 'Keep'} all of ${this.name()} ${out ? 'out' : 'in'}`);
+  }
+
+  /** @param key - see `NamedRegion`. */
+  letRegion(key: string, isOver: boolean): void {
+    const found = this.finder.now();
+    const named = found && namedRegions(found.sheet, found.itemId, found.crossings).find((region) => region.key === key);
+    if (!found || !named) return;
+    const { survey, region } = named;
+    const lowerIsOver = (survey.crossing.lower.itemId === found.itemId) === isOver;
+    const words = `${this.name()} ${isOver ? 'over' : 'under'} ${named.long}`;
+    const after = letRegion(survey.crossing, survey.plan.zone, region.label, lowerIsOver);
+    this.commit(this.crossingEdit(found, survey.crossing, after, words));
+  }
+
+  /** In all places of one pair. */
+  letPair(survey: CrossingSurvey, isOver: boolean, name: string): void {
+    const found = this.finder.now();
+    if (!found) return;
+    const lowerIsOver = (survey.crossing.lower.itemId === found.itemId) === isOver;
+    const words = `${this.name()} ${isOver ? 'over' : 'under'} all of ${name}`;
+    this.changeCrossing(survey, (crossing) => letPair(crossing, lowerIsOver), words);
+  }
+
+  changeCrossing(survey: CrossingSurvey, change: (crossing: Crossing) => Crossing, name: string): void {
+    const found = this.finder.now();
+    if (found) this.commit(this.crossingEdit(found, survey.crossing, change(survey.crossing), name));
+  }
+
+  /** Brings the shadow of the overhang, changes it, or takes it away. */
+  setShadow(shadow: Shadow | null, what: string, how: ChangeHow = 'commit'): void {
+    this.change(({ shadow: _before, ...rest }) => (shadow ? { ...rest, shadow } : rest), `${what} of ${this.name()}`, how);
+  }
+
+  /** Changes the overhangs of the selected opening; its photo gets its newest cutout where it has none yet. */
+  change(change: (overhangs: Overhangs) => Overhangs, name: string, how: ChangeHow = 'commit'): void {
+    const opening = this.session.settledOpening();
+    if (!opening) return;
+    const { project, sheet } = this.session.context();
+    const overhangs = change(opening.overhangs ?? KEPT_IN);
+    const fill = linkedFill(project, opening);
+    const edit: Edit = fill
+      ? { name, operations: changeCutout(sheet, opening, { fill, overhangs }, project.photos) }
+      : changeItem(sheet, opening, { overhangs }, name);
+    this.session.applyAs(how, edit);
+  }
+
+  private commit(edit: Edit): void {
+    this.session.commit(edit);
+  }
+
+  /** The crossing was found on a sheet where the photo had its cutout: the real one gets it in the same step. */
+  private crossingEdit({ project, itemId }: Findings, before: Crossing, after: Crossing, name: string): Edit {
+    const { sheet } = this.session.context();
+    const item = findItem(sheet.items, itemId);
+    const fill = item?.type === 'opening' ? linkedFill(project, item) : null;
+    if (!fill) return changeCrossing(sheet, before, after, name);
+    const operations = changeCutout(sheet, item as Opening, { fill }, project.photos);
+    const moved = operations.flatMap((operation) =>
+      operation.type === 'change-sheet' && operation.after.crossings ? [operation.after.crossings] : [],
+    );
+    const edit = changeCrossing({ ...sheet, crossings: moved[0] ?? sheet.crossings }, before, after, name);
+    const [first] = operations;
+    const [last] = edit.operations;
+    if (last?.type !== 'change-sheet') return edit;
+    return { name, operations: [first!, { ...last, before: { crossings: sheet.crossings } }] };
+  }
+
+  private name(): string {
+    return this.session.selected()?.name ?? '';
+  }
+}

@@ -7,10 +7,10 @@ import { INK, OCHRE, SheetKit } from './sheet-kit.js';
 export function hareThroughWord(photos: SamplePhotos, shaper: Shaper): Project {
   const kit = new SheetKit(shaper, { width: 1500, height: 1000, unit: 'px' });
   const hare = photos['hare-leap'];
-  const word = kit.text('HOP', 750, 470, 640, { face: 'alfa-slab-one', axes: {}, colour: INK });
+  const word = kit.text('HOP', 750, 450, 570, { face: 'alfa-slab-one', axes: {}, colour: INK });
   const [width, height] = [hare.width * 0.86, hare.height * 0.86];
   const frame = kit.shape('Hare', null, { x: 770, y: 460, width, height });
-  const placed = placeSubject(frame, hare, { at: [790, 375], on: [760, 470], scale: 0.86 }, []);
+  const placed = placeSubject(frame, hare, { at: [790, 375], on: [770, 450], scale: 0.86 }, []);
   const { overhangs: _none, ...rest } = placed;
   const leaping = { ...rest, kind: 'loose' as const, fill: { ...rest.fill, show: 'subject' as const } };
   const { letterIds } = (word.outline as LetteringOutline).runs[0]!;
@@ -22,7 +22,7 @@ export function hareThroughWord(photos: SamplePhotos, shaper: Shaper): Project {
     cuts: [],
     ...change,
   });
-  const crossings = [passes(1, { regions: [{ at: { x: 520, y: 420 }, over: false }] }), passes(2, {})];
+  const crossings = [passes(1, { regions: [{ at: { x: 610, y: 430 }, over: false }] }), passes(2, {})];
   const line = kit.text('Spring glaze days · Wrenfold Pottery', 750, 900, 44, { axes: { wght: 600, wdth: 105 }, colour: INK });
   const sheet = kit.sheet('Hare', [leaping, word, line], {
     background: { type: 'colour', colour: OCHRE },

@@ -7,7 +7,7 @@ import { INK, SAND, SheetKit, SPRUCE } from './sheet-kit.js';
 export function heronAndLetters(photos: SamplePhotos, shaper: Shaper): Project {
   const kit = new SheetKit(shaper, { width: 1080, height: 1350, unit: 'px' });
   const heron = photos['heron-shore'];
-  const word = kit.text('KILN', 540, 330, 390, { face: 'alfa-slab-one', axes: {}, colour: SPRUCE });
+  const word = kit.text('KILN', 540, 330, 350, { face: 'alfa-slab-one', axes: {}, colour: SPRUCE });
   const frame = kit.shape('Heron', { type: 'arch' }, { x: 540, y: 850, width: 640, height: 740 });
   const arch = {
     ...placeSubject(frame, heron, { at: [640, 1240], on: [560, 1150], scale: 1 }, ['top', 'left'], {
@@ -29,7 +29,7 @@ export function heronAndLetters(photos: SamplePhotos, shaper: Shaper): Project {
   });
   const sheet = kit.sheet('Heron', [arch, word, line], {
     background: { type: 'colour', colour: SAND },
-    crossings: [passes(0, true)],
+    crossings: [passes(1, true), passes(2, true)],
     margin: 50,
   });
   return kit.project('Heron among letters', [sheet], [heron]);

@@ -8,6 +8,8 @@ import { IconComponent } from '../../interface/icon.component';
 import { MoreMenuDirective } from '../../interface/more-menu.directive';
 import { RenameDialog } from '../../interface/rename.dialog';
 import { RovingFocusDirective } from '../../interface/roving-focus.directive';
+import { BreakoutEditing } from '../breakout/breakout-editing';
+import { BreakoutFinder } from '../breakout/breakout-finder';
 import { removalWords } from '../commands/removal-words';
 import { bringTo, changeDepth, ungroup } from '../commands/run-on-selected';
 import { Notices } from '../notices';
@@ -17,8 +19,8 @@ import { Passed } from './passed';
 import { SheetListComponent } from './sheet-list.component';
 import { groupsHolding, slabRows, tonguesOf, type SlabRow } from './slab-rows';
 
-/** Height of a slab and the gap below it, css px; see the style sheet. */
-const PITCH = 54;
+/** Height of a slab, and with the gap below it, css px; see the style sheet. */
+const [SLAB, PITCH] = [46, 54];
 
 /** The order from front to back, seen from the side. */
 @Component({
@@ -40,6 +42,8 @@ const PITCH = 54;
 export class DepthPanelComponent {
   readonly session = inject(EditorSession);
   readonly passed = inject(Passed);
+  private readonly finder = inject(BreakoutFinder);
+  private readonly editing = inject(BreakoutEditing);
   private readonly dialogs = inject(MatDialog);
   private readonly notices = inject(Notices);
   private readonly say = { passed: (words: string) => this.passed.say(words) };
@@ -62,17 +66,33 @@ export class DepthPanelComponent {
   readonly rows = computed(() => slabRows(this.session.shownSheet()?.items ?? [], this.open()));
   readonly count = computed(() => this.session.shownSheet()?.items.length ?? 0);
   readonly selectedIds = computed(() => new Set(this.session.selectedItems().map(({ id }) => id)));
+  /** From the middle of a slab up to the middles of those that it passes. */
   readonly tongues = computed(() => {
     const sheet = this.session.shownSheet();
-    const tongues = sheet ? tonguesOf(sheet, this.rows()) : [];
-    return tongues.map(({ from, to, isWhole, words }, index) => ({
-      top: to * PITCH + 20,
-      height: (from - to) * PITCH,
-      right: 4 + (index % 3) * 7,
-      isWhole,
-      words,
+    const found = this.finder.findings();
+    const places = this.editing.regions().map(({ survey: { crossing }, isOver }) => ({
+      otherId: crossing.lower.itemId === found?.itemId ? crossing.upper.itemId : crossing.lower.itemId,
+      isOver,
     }));
+    const tongues = sheet ? tonguesOf(sheet, this.rows(), found && { itemId: found.itemId, places }) : [];
+    return tongues.map(({ itemId, from, meets, words }, index) => {
+      const middle = (row: number): number => row * PITCH + SLAB / 2;
+      const x = 12 + (index % 2) * 12;
+      const marks = meets.map(({ row, passing }) => ({ y: middle(row), passing }));
+      const highest = marks.findLast(({ passing }) => passing !== 'under')?.y ?? middle(from);
+      const top = marks.at(-1)!.y;
+      return {
+        itemId,
+        x,
+        words,
+        marks,
+        solid: `M0 ${middle(from)}H${x - 5}Q${x} ${middle(from)} ${x} ${middle(from) - 5}V${highest}`,
+        dotted: top < highest ? `M${x} ${highest}V${top}` : '',
+      };
+    });
   });
+  /** Slabs make room for them. */
+  readonly gutter = computed(() => (this.tongues().length === 0 ? 0 : this.tongues().length === 1 ? 26 : 38));
   readonly background = computed(() => {
     const fill = this.session.shownSheet()?.background;
     return fill?.type === 'colour' ? fill.colour : null;

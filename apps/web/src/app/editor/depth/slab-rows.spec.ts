@@ -39,11 +39,39 @@ describe('the slabs of the side view', () => {
     expect(groupsHolding(sheet, [shape('deep')])).toEqual(['g', 'h']);
   });
 
-  it('have tongues where a lower one passes over an upper one', () => {
-    const tongues = tonguesOf(sheet, slabRows(items, new Set()));
-    expect(tongues).toEqual([
-      { from: 2, to: 0, isWhole: true, words: 'back passes over front' },
-      { from: 2, to: 1, isWhole: false, words: 'back passes over and under g' },
+  it('have a tongue that climbs to all that they pass over or under in front of them', () => {
+    const rows = slabRows(items, new Set());
+    expect(tonguesOf(sheet, rows)).toEqual([
+      {
+        itemId: 'back',
+        from: 2,
+        meets: [
+          { row: 1, passing: 'both' },
+          { row: 0, passing: 'over' },
+        ],
+        words: 'back passes over and under g, over front',
+      },
     ]);
+    // When the lower one was brought to the front meanwhile, what it was let over it now covers anyhow.
+    const turned = { ...sheet, crossings: [crossing('front', 'back', true), crossing('front', 'g', false)] };
+    expect(tonguesOf(turned, rows).map(({ words }) => words)).toEqual(['g passes over front']);
+  });
+
+  it('of the selected one show the places that were found', () => {
+    const rows = slabRows(items, new Set());
+    const places = [
+      { otherId: 'g', isOver: true },
+      { otherId: 'front', isOver: false },
+    ];
+    const [tongue] = tonguesOf(sheet, rows, { itemId: 'back', places });
+    expect(tongue!.words).toBe('back passes over g, under front');
+    // Seen from the one in front, the same is told of the one behind it.
+    const others = [{ otherId: 'back', isOver: false }];
+    expect(tonguesOf({ ...sheet, crossings: [] }, rows, { itemId: 'front', places: others })[0]!.words).toBe(
+      'back passes over front',
+    );
+    expect(tonguesOf({ ...sheet, crossings: [] }, rows, { itemId: 'back', places: [{ otherId: 'g', isOver: false }] })).toEqual(
+      [],
+    );
   });
 });

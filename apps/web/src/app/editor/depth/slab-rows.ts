@@ -25,25 +25,74 @@ export function groupsHolding(sheet: Sheet, selected: readonly Item[]): string[]
   return selected.flatMap(({ id }) => groupsAround(sheet, id));
 }
 
-/** A break-out or crossing as a tongue that climbs from one slab to the one in front that it passes over. */
+/** How a slab passes another in front of it: over it, under it, or the one here and the other there. */
+export type Passing = 'over' | 'under' | 'both';
+
+/** A tongue that climbs from a slab to those in front of it that it crosses. */
 export interface Tongue {
-  /** Rows, counted from the front; `to` is above `from`. */
+  readonly itemId: string;
+  /** Its row, counted from the front. */
   readonly from: number;
-  readonly to: number;
-  /** All of it, or only in places, passes over. */
-  readonly isWhole: boolean;
+  /** The slabs that it meets on its way, from the nearest to the farthest. */
+  readonly meets: readonly { readonly row: number; readonly passing: Passing }[];
   readonly words: string;
 }
 
-/** The tongues of a sheet: for each pair of slabs of which the lower passes over the upper somewhere. */
-export function tonguesOf(sheet: Sheet, rows: readonly SlabRow[]): Tongue[] {
+/** Over or under, for each place where two items cross, from the view of the one that lies deeper. */
+interface Place {
+  readonly low: string;
+  readonly high: string;
+  readonly isOver: boolean;
+}
+
+/**
+ * The tongues of a sheet: one for each slab that passes over another in front of it somewhere.
+ * @param seen - places of the selected item as they were found; of the others it is known only what was said of them.
+ */
+export function tonguesOf(
+  sheet: Sheet,
+  rows: readonly SlabRow[],
+  seen: {
+    readonly itemId: string;
+    readonly places: readonly { readonly otherId: string; readonly isOver: boolean }[];
+  } | null = null,
+): Tongue[] {
   const at = (itemId: string): number => rows.findIndex(({ item }) => item.id === itemId);
-  return sheet.crossings.flatMap(({ lower, upper, over, regions }): Tongue[] => {
-    const [from, to] = [at(lower.itemId), at(upper.itemId)];
-    const isSomewhere = over || regions.some((region) => region.over);
-    if (from < 0 || to < 0 || to >= from || !isSomewhere) return [];
-    const isWhole = over && regions.every((region) => region.over);
-    const how = isWhole ? 'passes over' : 'passes over and under';
-    return [{ from, to, isWhole, words: `${rows[from]!.item.name} ${how} ${rows[to]!.item.name}` }];
+  const places = [...saidOf(sheet, at, seen?.itemId), ...(seen ? foundOf(seen, at) : [])];
+  return rows.flatMap(({ item }, from): Tongue[] => {
+    const own = places.filter(({ low }) => low === item.id);
+    if (!own.some(({ isOver }) => isOver)) return [];
+    const highs = [...new Set(own.map(({ high }) => high))];
+    const meets = highs
+      .map((high) => ({ row: at(high), passing: passingOf(own.filter((place) => place.high === high)) }))
+      .filter(({ row }) => row >= 0 && row < from)
+      .sort((a, b) => b.row - a.row);
+    if (meets.length === 0) return [];
+    const words = meets.map(({ row, passing }) => `${WORDS[passing]} ${rows[row]!.item.name}`).join(', ');
+    return [{ itemId: item.id, from, meets, words: `${item.name} passes ${words}` }];
   });
+}
+
+const WORDS: Readonly<Record<Passing, string>> = { over: 'over', under: 'under', both: 'over and under' };
+
+function passingOf(places: readonly Place[]): Passing {
+  if (places.every(({ isOver }) => isOver)) return 'over';
+  return places.some(({ isOver }) => isOver) ? 'both' : 'under';
+}
+
+/** What crossings of the sheet say. @param but - this item's are known better. */
+function saidOf({ crossings }: Sheet, at: (itemId: string) => number, but: string | undefined): Place[] {
+  return crossings.flatMap(({ lower, upper, over, regions }): Place[] => {
+    const [a, b] = [at(lower.itemId), at(upper.itemId)];
+    if (a < 0 || b < 0 || lower.itemId === but || upper.itemId === but) return [];
+    // Rows are counted from the front.
+    const [low, high, turns] = a > b ? [lower.itemId, upper.itemId, false] : [upper.itemId, lower.itemId, true];
+    return [over, ...regions.map((region) => region.over)].map((isOver) => ({ low, high, isOver: isOver !== turns }));
+  });
+}
+
+function foundOf({ itemId, places }: NonNullable<Parameters<typeof tonguesOf>[2]>, at: (itemId: string) => number): Place[] {
+  return places.map(({ otherId, isOver }) =>
+    at(itemId) > at(otherId) ? { low: itemId, high: otherId, isOver } : { low: otherId, high: itemId, isOver: !isOver },
+  );
 }

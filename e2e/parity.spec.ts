@@ -2,6 +2,7 @@ import { createHash } from 'node:crypto';
 import { readFile } from 'node:fs/promises';
 import { fileURLToPath } from 'node:url';
 import { expect, test } from '@playwright/test';
+import sharp from 'sharp';
 import {
   FACES as SHIPPED,
   ARTWORK,
@@ -11,11 +12,21 @@ import {
   outlinePath,
   photoIdOf,
   toPathData,
+  type Cutout,
   type LetteringOutline,
   type Photo,
   type Project,
 } from '@kadrosyn/core';
-import { SAMPLE_PHOTOS, samplePhotoFile, sampleProjects, sampleTemplates } from '@kadrosyn/demo';
+import {
+  CUT_OUT_PICTURES,
+  cutOutFile,
+  SAMPLE_PHOTOS,
+  samplePhotoFile,
+  sampleProjects,
+  sampleTemplates,
+  type CutOutPictureName,
+  type SampleCutouts,
+} from '@kadrosyn/demo';
 import { DecodedPhotoSource } from '@kadrosyn/render';
 import { decodePhoto, loadShaperFrom, NODE_ENVIRONMENT, renderSheet } from '@kadrosyn/render/node';
 import { hardPictures } from '../packages/render/fixtures/hard-pictures.js';
@@ -27,6 +38,10 @@ const FACES = fileURLToPath(new URL('../build/faces', import.meta.url));
 
 let harness: Harness;
 const files: Record<string, Buffer> = {};
+/** Of photos that are cut out in a sample: light is subject. */
+const coverages: Record<string, Buffer> = {};
+/** Of a photo there is only one. */
+const MATTE = 'c'.repeat(64);
 let projects: Project[];
 /** Single sheets: those of all templates, and one with every piece of artwork. */
 let sheets: Project[];
@@ -43,7 +58,16 @@ test.beforeAll(async () => {
     photos[name] = { id, sha256, name, width, height };
   }
   const shaper = await loadShaperFrom(FACES);
-  projects = sampleProjects(photos, shaper);
+  const cutouts: Record<string, Cutout> = {};
+  for (const [name, title] of Object.entries(CUT_OUT_PICTURES)) {
+    const file = await sharp(cutOutFile(name as CutOutPictureName))
+      .extractChannel(0)
+      .png()
+      .toBuffer();
+    coverages[photos[name]!.id] = file;
+    cutouts[name] = { id: name, name: title, revisions: [{ matteSha256: MATTE, marks: [] }] };
+  }
+  projects = sampleProjects(photos, cutouts as SampleCutouts, shaper);
   const templates = sampleTemplates(photos, shaper).map(({ document }) => document);
   sheets = [
     ...templates.flatMap((document) =>
@@ -72,7 +96,12 @@ function everyArtwork(): Project {
 
 async function drawnInNode(project: Project, scale = 1): Promise<Uint8Array> {
   const source = new DecodedPhotoSource(NODE_ENVIRONMENT);
-  for (const id of Object.keys(project.photos)) source.add(id, await decodePhoto(files[id]!));
+  for (const [id, photo] of Object.entries(project.photos)) {
+    source.add(id, await decodePhoto(files[id]!));
+    if (!photo.cutouts) continue;
+    const { data, info } = await sharp(coverages[id]!).raw().toBuffer({ resolveWithObject: true });
+    source.addMatte(id, MATTE, { width: info.width, height: info.height, data: new Uint8Array(data) });
+  }
   const { data } = renderSheet(project.sheets[0]!, scale, {
     photos: project.photos,
     source,
@@ -84,13 +113,17 @@ async function drawnInNode(project: Project, scale = 1): Promise<Uint8Array> {
 for (const place of ['window', 'worker'] as const satisfies DrawPlace[]) {
   test(`every sample project is the same in Node and in a ${place} of Chromium`, async ({ page }) => {
     await page.goto(harness.address);
-    expect(projects.length).toBeGreaterThanOrEqual(2);
+    expect(projects.length).toBe(12);
     for (const [index, project] of projects.entries()) {
       const photos: Record<string, string> = {};
-      for (const id of Object.keys(project.photos)) photos[id] = harness.put(id, files[id]!);
+      const mattes: Record<string, string> = {};
+      for (const [id, photo] of Object.entries(project.photos)) {
+        photos[id] = harness.put(id, files[id]!);
+        if (photo.cutouts) mattes[id] = harness.put(`${id}-matte`, coverages[id]!);
+      }
       const expected = harness.put(`expected-${index}`, await drawnInNode(project));
       const result = await page.evaluate(([request, where, address]) => window.compare(request, where, address), [
-        { project, scale: 1, photos },
+        { project, scale: 1, photos, mattes },
         place as DrawPlace,
         expected,
       ] as const);

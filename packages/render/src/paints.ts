@@ -17,7 +17,8 @@ import { lay, newLayer, type Drawing, type Layer, type Target } from './drawing.
 import { coverPath } from './ink.js';
 import { once } from './once.js';
 import { bodyBounds, bodyLayer, drawDevelopedOn, layShadowed } from './opening-body.js';
-import { overhangBounds, subjectBounds, subjectLayer, subjectPlan, uniteBounds, type SubjectPlan } from './subject.js';
+import { overhangBounds, subjectBounds, subjectLayer, uniteBounds } from './subject.js';
+import { subjectPlan, type SubjectPlan } from './subject-plan.js';
 import { partPath } from './outline-paths.js';
 import { shadowReach } from './reach.js';
 import { drawShadowOf } from './shadow.js';

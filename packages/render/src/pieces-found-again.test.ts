@@ -13,7 +13,7 @@ import {
 import { RECTANGLE, shape, withPicture, type PictureName } from '../fixtures/kit.js';
 import { drawingOfSheet, squareSheet } from '../testing/pictures.js';
 import { photoToSheet } from './photo-pixels.js';
-import { subjectPlan, type SubjectPlan } from './subject.js';
+import { subjectPlan, type SubjectPlan } from './subject-plan.js';
 
 const SIZE = 180;
 const NO_SIDES: Overhangs['sides'] = { top: false, right: false, bottom: false, left: false };

@@ -37,6 +37,11 @@ export function drawShadow(layer: Layer, silhouette: Plane, shadow: Shadow, draw
   putShadow(layer, layer.bounds, soft, 1, shadow, drawing);
 }
 
+/** Draws a soft plane that has the place of the layer in the colour of a shadow. */
+export function drawSoft(layer: Layer, soft: Plane, strength: number, drawing: Drawing): void {
+  putShadow(layer, layer.bounds, soft, 1, { strength }, drawing);
+}
+
 /**
  * Draws the shadow of another layer: exactly where there is time or it is at hand, else from fewer pixels.
  * @param bounds - all that it may touch, view px.

@@ -19,7 +19,7 @@ import { crossingPlan, hardCutsOf, splitsOf, type CrossingPlan } from './crossin
 import type { Drawing } from './drawing.js';
 import { photoToSheet } from './photo-pixels.js';
 import type { RenderResources } from './resources.js';
-import { subjectPlan, type SubjectPlan } from './subject.js';
+import { subjectPlan, type SubjectPlan } from './subject-plan.js';
 
 /** A place that a person should know of, px of the sheet. */
 export interface SeenCut {

@@ -56,5 +56,8 @@ export interface Overhangs {
   readonly sides: Sides<boolean>;
   readonly pieces: readonly { readonly at: Point; readonly out: boolean }[];
   readonly cuts: readonly (readonly Point[])[];
+  /** Of what is out, on what lies beneath. */
   readonly shadow?: Shadow;
+  /** Under the feet of a subject that stands on its print. Softness in px of the sheet, strength 0 to 1. */
+  readonly contact?: { readonly blur: number; readonly strength: number };
 }

@@ -1,4 +1,5 @@
 import type { Finish, Shadow } from '../document/finish.js';
+import type { Overhangs } from '../document/item.js';
 
 /** A finish whose lengths are so many times as long. */
 export function scaledFinish(finish: Finish, factor: number): Finish {
@@ -29,5 +30,15 @@ export function scaledShadow(shadow: Shadow, factor: number): Shadow {
     distance: distance * factor,
     blur: blur * factor,
     ...(spread === undefined ? {} : { spread: spread * factor }),
+  };
+}
+
+/** Overhangs whose shadows are so many times as large. Their points are px of the photo and stay. */
+export function scaledOverhangs(overhangs: Overhangs, factor: number): Overhangs {
+  const { shadow, contact } = overhangs;
+  return {
+    ...overhangs,
+    ...(shadow ? { shadow: scaledShadow(shadow, factor) } : {}),
+    ...(contact ? { contact: { ...contact, blur: contact.blur * factor } } : {}),
   };
 }

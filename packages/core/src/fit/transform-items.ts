@@ -4,7 +4,7 @@ import type { Group, Item, Opening } from '../document/item.js';
 import { changeItemOperation, changeSheet } from '../document/make-edit.js';
 import type { Outline } from '../document/outline.js';
 import type { Sheet } from '../document/project.js';
-import { scaledFinish, scaledShadow } from '../finish/scale-finish.js';
+import { scaledFinish, scaledOverhangs, scaledShadow } from '../finish/scale-finish.js';
 import { boxCentre } from '../geometry/box.js';
 import { apply, chain, meanScale, rotation, scaling, translation, type Matrix, type Point } from '../geometry/matrix.js';
 import { scaled } from '../lettering/fill-box.js';
@@ -56,7 +56,7 @@ export function transformedOpening(opening: Opening, frame: Matrix): ItemPropert
     ...(outline.type === 'lettering' || outline.type === 'rectangle' ? { outline: scaledOutline(outline, factor) } : {}),
     ...(fill.type === 'photo' ? { fill: scaledFill(fill, factor) } : {}),
     ...(Object.keys(finish).length > 0 ? { finish: scaledFinish(finish, factor) } : {}),
-    ...(overhangs?.shadow ? { overhangs: { ...overhangs, shadow: scaledShadow(overhangs.shadow, factor) } } : {}),
+    ...(overhangs?.shadow || overhangs?.contact ? { overhangs: scaledOverhangs(overhangs, factor) } : {}),
   };
 }
 

@@ -22,6 +22,8 @@ import { PhotoLevels } from '../photos/photo-levels';
 import type { BegunState } from '../templates/begin-from-template';
 import { Arrivals } from './arrivals';
 import { BreakoutMarksComponent } from './breakout/breakout-marks.component';
+import { CutLines } from './breakout/cut-lines';
+import { HandPainting } from './breakout/hand-painting';
 import { DepthPanelComponent } from './depth/depth-panel.component';
 import { Cutting } from './cutting';
 import { EditorCommands } from './editor-commands';
@@ -123,6 +125,8 @@ export class EditorPageComponent {
   readonly focus = inject(FocusEditing);
   readonly taking = inject(ColourTaking);
   readonly cutting = inject(Cutting);
+  private readonly cutLines = inject(CutLines);
+  private readonly painting = inject(HandPainting);
   private readonly stage = viewChild(SheetStageComponent);
 
   /** From the address. */
@@ -236,8 +240,9 @@ export class EditorPageComponent {
   // --- keys ---
 
   onKey(event: KeyboardEvent): void {
-    // While an outline is drawn, keys are for the pen.
+    // While something is drawn, keys are for it.
     if (this.pen.drawing() || this.level.active() || this.trim.by() || this.focus.box() || this.cutting.wish()) return;
+    if (this.cutLines.drawing() || this.painting.active()) return;
     if (!this.ready() || event.defaultPrevented || inMenu(event.target)) return;
     if (isForField(event)) return;
     // Enter types in the selected lettering.

@@ -1,9 +1,12 @@
 import type { Provider } from '@angular/core';
 import { COLOUR_SOURCE } from '../interface/colour-offers';
 import { Arrivals } from './arrivals';
+import { BreakoutChecks } from './breakout/breakout-checks';
 import { BreakoutEditing } from './breakout/breakout-editing';
 import { BreakoutFinder } from './breakout/breakout-finder';
+import { CutLines } from './breakout/cut-lines';
 import { FindSubject } from './breakout/find-subject';
+import { HandPainting } from './breakout/hand-painting';
 import { Cutting } from './cutting';
 import { Passed } from './depth/passed';
 import { EditorCommands } from './editor-commands';
@@ -63,5 +66,8 @@ export const EDITOR_PROVIDERS: Provider[] = [
   BreakoutFinder,
   BreakoutEditing,
   FindSubject,
+  CutLines,
+  HandPainting,
+  BreakoutChecks,
   { provide: COLOUR_SOURCE, useExisting: PhotoColours },
 ];

@@ -91,6 +91,12 @@ export class BreakoutEditing {
     this.change(({ shadow: _before, ...rest }) => (shadow ? { ...rest, shadow } : rest), `${what} of ${this.name()}`, how);
   }
 
+  /** Brings the dark under the feet of what stands on its print, changes it, or takes it away. */
+  setContact(contact: NonNullable<Overhangs['contact']> | null, how: ChangeHow = 'commit'): void {
+    const name = `${contact ? 'Dark' : 'No dark'} under the feet of ${this.name()}`;
+    this.change(({ contact: _before, ...rest }) => (contact ? { ...rest, contact } : rest), name, how);
+  }
+
   /** Changes the overhangs of the selected opening; its photo gets its newest cutout where it has none yet. */
   change(change: (overhangs: Overhangs) => Overhangs, name: string, how: ChangeHow = 'commit'): void {
     const opening = this.session.settledOpening();

@@ -104,11 +104,12 @@ export class BreakoutFinder {
     if (turn !== this.turn) return;
     const work = this.survey(itemId);
     let from = performance.now();
+    const begun = from;
     for (let step = work.next(); ; step = work.next()) {
       if (step.done) {
         this.found.set(step.value);
         this.isLooking.set(false);
-        performance.mark('kadrosyn:breakout');
+        performance.measure('kadrosyn:breakout', { start: begun });
         return;
       }
       if (performance.now() - from < SLICE) continue;

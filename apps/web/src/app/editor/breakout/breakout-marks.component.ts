@@ -5,8 +5,12 @@ import { EditorSession } from '../session';
 import { StageView } from '../sheet/stage-view';
 import { Viewport } from '../sheet/viewport';
 import { selectIsMoving } from '../state/editor.selectors';
+import { BreakoutChecks } from './breakout-checks';
 import { BreakoutEditing } from './breakout-editing';
 import { chipPlaces } from './chip-places';
+import { CutLinesComponent } from './cut-lines.component';
+import { HandPainting } from './hand-painting';
+import { HandPaintingComponent } from './hand-painting.component';
 
 interface Chip {
   readonly key: string;
@@ -53,7 +57,17 @@ const [LETTER, ENDS] = [7.2, 22];
         }
       </div>
     }
+    @if (!view.clean()) {
+      @for (place of places(); track $index) {
+        <i aria-hidden="true" [class.moving]="isMoving()" [style.left.px]="place.x" [style.top.px]="place.y"></i>
+      }
+      <ka-cut-lines />
+      @if (painting.active()) {
+        <ka-hand-painting />
+      }
+    }
   `,
+  imports: [CutLinesComponent, HandPaintingComponent],
   styleUrl: './breakout-marks.component.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
@@ -61,7 +75,9 @@ export class BreakoutMarksComponent {
   private readonly editing = inject(BreakoutEditing);
   private readonly session = inject(EditorSession);
   private readonly viewport = inject(Viewport);
-  private readonly view = inject(StageView);
+  readonly view = inject(StageView);
+  readonly painting = inject(HandPainting);
+  private readonly checks = inject(BreakoutChecks);
   readonly isMoving = inject(Store).selectSignal(selectIsMoving);
 
   readonly chips = computed(() => {
@@ -76,6 +92,12 @@ export class BreakoutMarksComponent {
       const at = places[index]!;
       return { ...chip, at, isApart: Math.hypot(at.x - chip.wanted.x, at.y - chip.wanted.y) > HEIGHT };
     });
+  });
+
+  /** Where something would look wrong. */
+  readonly places = computed(() => {
+    const matrix = this.viewport.matrix();
+    return this.checks.checks().flatMap(({ fault }) => (fault.at && fault.kind === 'hard-cut' ? [apply(matrix, fault.at)] : []));
   });
 
   private pieces(): Chip[] {

@@ -1,7 +1,11 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { LIGHT_ANGLE, placedPhoto, type Item, type Opening, type Shadow } from '@kadrosyn/core';
 import type { SeenPiece } from '@kadrosyn/render';
+import { MatMenuModule } from '@angular/material/menu';
 import { faultOf } from '../../api/fault';
+import { IconComponent } from '../../interface/icon.component';
+import { SliderFieldComponent } from '../../interface/slider-field.component';
+import { LengthSliderComponent } from '../finish/length-slider.component';
 import { PhotoLibrary } from '../../photos/photo-library';
 import { Cutting } from '../cutting';
 import { FinishEditing } from '../finish/finish-editing';
@@ -13,13 +17,23 @@ import { outlineWord } from '../panel/panel-tabs';
 import { EditorSession } from '../session';
 import { BreakoutEditing, SIDES, type Side } from './breakout-editing';
 import { BreakoutFinder, linkedFill } from './breakout-finder';
-import type { NamedRegion } from './breakout-words';
+import { crossingKey, type NamedRegion } from './breakout-words';
+import { BreakoutChecks } from './breakout-checks';
+import { CutLines } from './cut-lines';
+import { HandPainting } from './hand-painting';
 import { FindSubject } from './find-subject';
 
 /** What comes out of the opening, what it passes over and under, and the shadow that holds it together. */
 @Component({
   selector: 'ka-breakout-tab',
-  imports: [FinishPartComponent, ShadowControlsComponent],
+  imports: [
+    FinishPartComponent,
+    ShadowControlsComponent,
+    LengthSliderComponent,
+    SliderFieldComponent,
+    IconComponent,
+    MatMenuModule,
+  ],
   templateUrl: './breakout-tab.component.html',
   styleUrls: ['../panel/panel-section.scss', './breakout-tab.component.scss'],
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -33,6 +47,9 @@ export class BreakoutTabComponent {
   readonly finder = inject(BreakoutFinder);
   readonly editing = inject(BreakoutEditing);
   readonly finding = inject(FindSubject);
+  readonly lines = inject(CutLines);
+  readonly checks = inject(BreakoutChecks);
+  private readonly painting = inject(HandPainting);
   readonly item = input.required<Item>();
   readonly sides = SIDES;
 
@@ -46,9 +63,7 @@ export class BreakoutTabComponent {
   });
   readonly hasCutout = computed(() => {
     const [placed, opening, project] = [this.placed(), this.opening(), this.session.shownProject()];
-    return (
-      !!placed && opening !== null && project !== null && (!!placed.fill.cutout || linkedFill(project, opening) !== null)
-    );
+    return !!placed && opening !== null && project !== null && (!!placed.fill.cutout || linkedFill(project, opening) !== null);
   });
   readonly cutoutName = computed(() => {
     const { photo, fill } = this.placed()!;
@@ -72,6 +87,15 @@ export class BreakoutTabComponent {
   });
 
   readonly shadow = computed(() => this.editing.overhangs().shadow);
+  readonly contact = computed(() => this.editing.overhangs().contact);
+  readonly firstContact = computed(() => ({ blur: Math.round(this.finish.side() * 0.014 * 10) / 10, strength: 0.55 }));
+  /** Something is out or crosses, and none of it is cut. */
+  readonly isClean = computed(() => {
+    const found = this.finder.findings();
+    return (
+      found !== null && (this.editing.pieces().some(({ out }) => out) || this.editing.regions().some(({ isOver }) => isOver))
+    );
+  });
   readonly firstShadow = computed(() => firstShadow(this.finish.extent()));
 
   isAll(out: boolean): boolean {
@@ -99,6 +123,22 @@ export class BreakoutTabComponent {
     } catch (error) {
       this.notices.say(`The subject could not be looked for. ${faultOf(error).message}`);
     }
+  }
+
+  toggleContact(on: boolean): void {
+    this.editing.setContact(on ? this.firstContact() : null);
+  }
+
+  divide({ survey }: NamedRegion): void {
+    this.lines.begin({ pair: crossingKey(survey.crossing) });
+  }
+
+  paint({ survey }: NamedRegion): void {
+    this.painting.begin(crossingKey(survey.crossing));
+  }
+
+  round(value: number): number {
+    return Math.round(value);
   }
 
   toggleShadow(on: boolean): void {

@@ -11,6 +11,8 @@ export interface NamedRegion {
   readonly isOver: boolean;
   /** "K", "KILN": what is over or under which. */
   readonly short: string;
+  /** "KILN, letter K": the other one, in all its places. */
+  readonly pair: string;
   /** "KILN, letter K, upper place". */
   readonly long: string;
   /** The letter of the selected lettering itself. */
@@ -38,15 +40,17 @@ export function namedRegions(sheet: Sheet, itemId: string, crossings: readonly C
     if (!otherItem) return [];
     const letter = letterOf(otherItem, other.part);
     const name = nameOf(otherItem);
+    const pair = `${name}${letter === null ? '' : `, letter ${letter}`}`;
     return survey.regions.map((region, index): NamedRegion => {
       const place = survey.regions.length > 1 ? `, ${placeWord(survey.regions, index)}` : '';
       return {
-        key: `${partKey(survey.crossing.lower)} ${partKey(survey.crossing.upper)} ${index}`,
+        key: `${crossingKey(survey.crossing)} ${index}`,
         survey,
         region,
         isOver: isOver(survey.crossing, itemId, region.over),
         short: letter ?? clipped(name),
-        long: `${name}${letter === null ? '' : `, letter ${letter}`}${place}`,
+        pair,
+        long: `${pair}${place}`,
         own: letterOf(ownItem, own.part),
       };
     });
@@ -61,6 +65,11 @@ export function isOver({ lower }: Crossing, itemId: string, lowerIsOver: boolean
 /** The unit of the item, and the other one. */
 function endsFor({ lower, upper }: Crossing, itemId: string): [CrossingPart, CrossingPart] {
   return lower.itemId === itemId ? [lower, upper] : [upper, lower];
+}
+
+/** A pair by its ends: what is known of it is known by this after it has changed. */
+export function crossingKey({ lower, upper }: Pick<Crossing, 'lower' | 'upper'>): string {
+  return `${partKey(lower)} ${partKey(upper)}`;
 }
 
 function partKey({ itemId, part }: CrossingPart): string {

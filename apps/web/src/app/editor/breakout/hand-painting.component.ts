@@ -1,0 +1,116 @@
+import { ChangeDetectionStrategy, Component, computed, ElementRef, inject, signal } from '@angular/core';
+import { apply, invert, type Point } from '@kadrosyn/core';
+import { Viewport } from '../sheet/viewport';
+import { HandPainting } from './hand-painting';
+
+/** Points of a stroke lie at least so far apart, css px. */
+const STEP = 4;
+
+/** Lies over the stage while a crossing is painted by hand. */
+@Component({
+  selector: 'ka-hand-painting',
+  template: `
+    <svg
+      (pointerdown)="begin($event)"
+      (pointermove)="draw($event)"
+      (pointerup)="finish($event)"
+      (pointercancel)="stroke.set(null)"
+      (pointerleave)="at.set(null)"
+    >
+      @if (drawn(); as line) {
+        <polyline [class.over]="painting.paintsOver()" [attr.points]="line" [attr.stroke-width]="size()" />
+      }
+      @if (at(); as place) {
+        <circle class="under" [attr.cx]="place.x" [attr.cy]="place.y" [attr.r]="size() / 2" />
+        <circle [attr.cx]="place.x" [attr.cy]="place.y" [attr.r]="size() / 2" />
+      }
+    </svg>
+    <div class="ka-stage-hint" role="group" aria-label="Paint by hand">
+      <div class="segments">
+        <button
+          [class.on]="painting.paintsOver()"
+          [attr.aria-pressed]="painting.paintsOver()"
+          (click)="painting.paintsOver.set(true)"
+        >
+          Over
+        </button>
+        <button
+          [class.on]="!painting.paintsOver()"
+          [attr.aria-pressed]="!painting.paintsOver()"
+          (click)="painting.paintsOver.set(false)"
+        >
+          Under
+        </button>
+      </div>
+      <label>
+        Width
+        <input
+          type="range"
+          min="2"
+          [max]="painting.mostWidth()"
+          [value]="painting.width()"
+          (input)="painting.setWidth($any($event.target).valueAsNumber)"
+        />
+        {{ painting.width() }} px
+      </label>
+      <button class="ka-button" [disabled]="painting.strokeCount() === 0" (click)="painting.takeBack()">Take back</button>
+      <button class="ka-button next" (click)="painting.end()">Done</button>
+    </div>
+  `,
+  styleUrls: ['../panel/panel-section.scss', './hand-painting.component.scss'],
+  host: { '(document:keydown.escape)': 'onEscape($event)' },
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class HandPaintingComponent {
+  readonly painting = inject(HandPainting);
+  private readonly viewport = inject(Viewport);
+  private readonly host = inject<ElementRef<HTMLElement>>(ElementRef);
+  /** px of the sheet. */
+  readonly stroke = signal<readonly Point[] | null>(null);
+  /** Where the pointer is, css px of the stage. */
+  readonly at = signal<Point | null>(null);
+  readonly size = computed(() => this.painting.width() * this.viewport.zoom());
+  readonly drawn = computed(() => {
+    const matrix = this.viewport.matrix();
+    return this.stroke()
+      ?.map((p) => apply(matrix, p))
+      .map(({ x, y }) => `${x.toFixed(1)},${y.toFixed(1)}`)
+      .join(' ');
+  });
+
+  begin(event: PointerEvent): void {
+    event.preventDefault();
+    (event.currentTarget as Element).setPointerCapture(event.pointerId);
+    this.stroke.set([this.onSheet(event)]);
+  }
+
+  draw(event: PointerEvent): void {
+    this.at.set(this.onStage(event));
+    const stroke = this.stroke();
+    if (!stroke) return;
+    const [to, last] = [this.onSheet(event), stroke.at(-1)!];
+    if (Math.hypot(to.x - last.x, to.y - last.y) * this.viewport.zoom() >= STEP) this.stroke.set([...stroke, to]);
+  }
+
+  finish(event: PointerEvent): void {
+    const stroke = this.stroke();
+    this.stroke.set(null);
+    if (stroke) this.painting.paint([...stroke, this.onSheet(event)]);
+  }
+
+  onEscape(event: Event): void {
+    event.preventDefault();
+    event.stopImmediatePropagation();
+    if (this.stroke()) this.stroke.set(null);
+    else this.painting.end();
+  }
+
+  private onStage(event: PointerEvent): Point {
+    const { left, top } = this.host.nativeElement.getBoundingClientRect();
+    return { x: event.clientX - left, y: event.clientY - top };
+  }
+
+  private onSheet(event: PointerEvent): Point {
+    return apply(invert(this.viewport.matrix()), this.onStage(event));
+  }
+}

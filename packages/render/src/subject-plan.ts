@@ -6,6 +6,7 @@ import {
   contactReach,
   contactShadow,
   cutoutFill,
+  filledBounds,
   intersect,
   invert,
   KEPT_IN,
@@ -105,15 +106,18 @@ function makePlan(
 ): SubjectPlan | null {
   const photo = drawing.resources.photos[fill.photoId]!;
   const { width, height } = drawing.sheet;
-  const photoExtent = transformBounds(toSheet, { x: 0, y: 0, width: photo.width, height: photo.height });
-  const extent = intersect(photoExtent, { x: 0, y: 0, width, height });
+  const level = subjectLevel(fill, meanScale(toSheet) * scale, drawing)!;
+  const filled = matteOf(level.pixels).filled;
+  if (filled.width === 0) return null;
+  // Sampling mixes with the px beside.
+  const around = { x: filled.x - 1, y: filled.y - 1, width: filled.width + 2, height: filled.height + 2 };
+  const extent = intersect(transformBounds(multiply(toSheet, levelMatrix(level)), around), { x: 0, y: 0, width, height });
   if (!extent) return null;
   const area = toWholePixels(transformBounds(scaling(scale), extent), 2);
   const toPlane = multiply(translation(-area.x, -area.y), scaling(scale));
-  const level = subjectLevel(fill, meanScale(toSheet) * scale, drawing)!;
   const toLevel = invert(chain(toPlane, toSheet, levelMatrix(level)));
-  const subject = samplePlane(matteOf(level.pixels), toLevel, area.width, area.height);
-  cutAway(subject, photoExtent, toPlane, toSheet, photo);
+  const subject = samplePlane(matteOf(level.pixels).matte, toLevel, area.width, area.height);
+  cutAway(subject, toPlane, toSheet, photo);
   const inside = insideOf(windows, toPlane, area, drawing);
   const { box, finish } = opening;
   const toBox = multiply(scaling(1 / box.width, 1 / box.height), invert(multiply(toPlane, boxMatrix(box))));
@@ -144,30 +148,32 @@ function covered(subject: Plane, share: Plane): Plane {
   return { ...subject, data };
 }
 
-const mattes = new WeakMap<Pixels, Plane>();
+interface Matte {
+  readonly matte: Plane;
+  /** Where there is any subject. */
+  readonly filled: Bounds;
+}
 
-function matteOf(pixels: Pixels): Plane {
+const mattes = new WeakMap<Pixels, Matte>();
+
+function matteOf(pixels: Pixels): Matte {
   const known = mattes.get(pixels);
   if (known) return known;
   const matte = alphaOf(pixels);
-  mattes.set(pixels, matte);
-  return matte;
+  const made = { matte, filled: filledBounds(matte) };
+  mattes.set(pixels, made);
+  return made;
 }
 
 /** Sampling repeats the edge of a photo; beyond it there is no subject. */
-function cutAway(
-  subject: Plane,
-  extent: Bounds,
-  toPlane: Matrix,
-  toSheet: Matrix,
-  photo: { width: number; height: number },
-): void {
-  const toPhoto = invert(multiply(toPlane, toSheet));
+function cutAway(subject: Plane, toPlane: Matrix, toSheet: Matrix, photo: { width: number; height: number }): void {
+  const { a, b, c, d, e, f } = invert(multiply(toPlane, toSheet));
   for (let y = 0, i = 0; y < subject.height; y++) {
     for (let x = 0; x < subject.width; x++, i++) {
       if (subject.data[i] === 0) continue;
-      const p = apply(toPhoto, { x: x + 0.5, y: y + 0.5 });
-      if (p.x < 0 || p.y < 0 || p.x > photo.width || p.y > photo.height) subject.data[i] = 0;
+      const u = a * (x + 0.5) + c * (y + 0.5) + e;
+      const v = b * (x + 0.5) + d * (y + 0.5) + f;
+      if (u < 0 || v < 0 || u > photo.width || v > photo.height) subject.data[i] = 0;
     }
   }
 }

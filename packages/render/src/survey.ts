@@ -1,12 +1,13 @@
 import {
   apply,
+  boxMatrix,
+  deepestPixels,
   hardCuts,
   invert,
   listAround,
   meanScale,
   multiply,
-  piecePoints,
-  regionPoints,
+  openingPolygons,
   type Crossing,
   type Matrix,
   type Opening,
@@ -20,6 +21,9 @@ import type { Drawing } from './drawing.js';
 import { photoToSheet } from './photo-pixels.js';
 import type { RenderResources } from './resources.js';
 import { subjectPlan, type SubjectPlan } from './subject-plan.js';
+
+/** The edge of an opening is looked at this often, px of the planes. */
+const EDGE_STEP = 3;
 
 /** A place that a person should know of, px of the sheet. */
 export interface SeenCut {
@@ -86,13 +90,13 @@ export function surveyOverhang(sheet: Sheet, opening: Opening, resources: Render
   const { overhang, toPlane } = plan;
   const planeToSheet = invert(toPlane);
   const scale = meanScale(planeToSheet);
-  const points = piecePoints(overhang);
+  const deepest = deepestPixels(overhang.parts);
   const photo = resources.photos[plan.fill.photoId]!;
   const ends = endsOf(plan, photo, sheet);
   const pieces = overhang.pieces
     .map((piece): SeenPiece => {
       const { border, edge } = ends.get(piece.label)!;
-      const at = apply(toSheet, points.get(piece.label)![0]!);
+      const at = middle(planeToSheet, deepest.get(piece.label)!);
       return { ...piece, area: piece.area * scale * scale, at, atBorder: border * scale, offSheet: edge * scale };
     })
     .sort((a, b) => a.at.y - b.at.y || a.at.x - b.at.x);
@@ -103,7 +107,12 @@ export function surveyOverhang(sheet: Sheet, opening: Opening, resources: Render
     length: length * scale,
     at: at && apply(planeToSheet, at),
   }));
-  return { plan, pieces, cuts, toSheet, edgeCovered: edgeCovered(plan) };
+  return { plan, pieces, cuts, toSheet, edgeCovered: edgeCovered(opening, plan, resources.shaper) };
+}
+
+/** The middle of a px in another space. */
+function middle(to: Matrix, { x, y }: Point): Point {
+  return apply(to, { x: x + 0.5, y: y + 0.5 });
 }
 
 /** For each piece how many of its px lie at the border of the photo, and how many at the edge of the sheet. */
@@ -142,19 +151,27 @@ function toEdge({ x, y }: Point, { width, height }: { readonly width: number; re
   return Math.min(x, y, width - x, height - y);
 }
 
-/** Share of the opening's edge under the subject. */
-function edgeCovered({ inside, subject }: SubjectPlan): number {
-  const { width, height, data } = inside;
-  let [edge, covered] = [0, 0];
-  for (let y = 1, i = width + 1; y < height - 1; y++, i += 2) {
-    for (let x = 1; x < width - 1; x++, i++) {
-      if (data[i]! < 128) continue;
-      if (data[i - 1]! >= 128 && data[i + 1]! >= 128 && data[i - width]! >= 128 && data[i + width]! >= 128) continue;
-      edge++;
-      if (subject.data[i]! >= 128) covered++;
+/** Share of the opening's edge under the subject, looked at every few px along it. */
+function edgeCovered(opening: Opening, { subject, toPlane }: SubjectPlan, shaper: RenderResources['shaper']): number {
+  const toSubject = multiply(toPlane, boxMatrix(opening.box));
+  let [looked, covered] = [0, 0];
+  for (const polygon of openingPolygons(opening, shaper)) {
+    const count = polygon.length / 2;
+    for (let n = 0; n < count; n++) {
+      const [a, b] = [n, (n + 1) % count].map((k) => apply(toSubject, { x: polygon[2 * k]!, y: polygon[2 * k + 1]! })) as [
+        Point,
+        Point,
+      ];
+      const length = Math.hypot(b.x - a.x, b.y - a.y);
+      for (let s = EDGE_STEP / 2; s < length; s += EDGE_STEP) {
+        const [x, y] = [Math.floor(a.x + ((b.x - a.x) * s) / length), Math.floor(a.y + ((b.y - a.y) * s) / length)];
+        looked++;
+        const isIn = x >= 0 && y >= 0 && x < subject.width && y < subject.height;
+        if (isIn && subject.data[y * subject.width + x]! >= 128) covered++;
+      }
     }
   }
-  return edge === 0 ? 0 : covered / edge;
+  return looked === 0 ? 0 : covered / looked;
 }
 
 /** One pair: null where the two do not meet, or where one lies on the other with all that it is and nothing was said of them. */
@@ -167,12 +184,12 @@ export function surveyCrossing(sheet: Sheet, crossing: Crossing, resources: Rend
   if (!plan || plan.zone.regions.length === 0) return null;
   const isWhole = plan.moved.part === 'whole' && plan.above.part === 'whole';
   if (!isKnown && isWhole && plan.isLaid) return null;
-  const points = regionPoints(plan.zone);
+  const deepest = deepestPixels(plan.zone.parts);
   const planeToSheet = invert(plan.toPlane);
   const toSheet = multiply(planeToSheet, plan.zone.toPlane);
   const scale = meanScale(planeToSheet);
   const regions = plan.zone.regions
-    .map(({ label, area, over }) => ({ label, over, area: area * scale * scale, at: apply(toSheet, points.get(label)![0]!) }))
+    .map(({ label, area, over }) => ({ label, over, area: area * scale * scale, at: middle(planeToSheet, deepest.get(label)!) }))
     .sort((a, b) => a.at.y - b.at.y || a.at.x - b.at.x);
   return { crossing, plan, regions, cuts: hardCutsOf(plan), toSheet };
 }

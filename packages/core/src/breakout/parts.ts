@@ -110,6 +110,41 @@ export function pixelsOfParts({ labels, width, height }: Parts): ReadonlyMap<num
   return new Map(Array.from(found, ([label, { at, pixels }]) => [label, spread(at, pixels)]));
 }
 
+/** Sides of parts for `deepestPixels`, px: more is not looked at. */
+const COARSE = 400;
+
+/**
+ * For each part, by its label, about its deepest pixel: where a mark for people stands best. Looks at fewer pixels than `pixelsOfParts`, and is
+ * many times as quick.
+ */
+export function deepestPixels({ labels, width, height }: Parts): ReadonlyMap<number, PartPixel> {
+  const step = Math.max(1, Math.round(Math.max(width, height) / COARSE));
+  const [wide, high] = [Math.ceil(width / step) + 2, Math.ceil(height / step) + 2];
+  const coarse = new Int32Array(wide * high);
+  const outside = new Uint8Array(wide * high).fill(255);
+  const found = new Map<number, { at: PartPixel; depth: number }>();
+  for (let y = 0, i = 0; y < height; y++) {
+    const row = (Math.floor(y / step) + 1) * wide + 1;
+    for (let x = 0; x < width; x++, i++) {
+      const label = labels[i]!;
+      if (label === 0) continue;
+      // A part may be thinner than a step.
+      if (!found.has(label)) found.set(label, { at: { x, y }, depth: -1 });
+      if (x % step !== 0 || y % step !== 0) continue;
+      coarse[row + x / step] = label;
+      outside[row + x / step] = 0;
+    }
+  }
+  const depths = distanceTo({ width: wide, height: high, data: outside }, 1);
+  for (let i = 0; i < coarse.length; i++) {
+    const best = found.get(coarse[i]!);
+    if (!best || depths[i]! <= best.depth) continue;
+    best.depth = depths[i]!;
+    best.at = { x: ((i % wide) - 1) * step, y: (Math.floor(i / wide) - 1) * step };
+  }
+  return new Map(Array.from(found, ([label, { at }]) => [label, at]));
+}
+
 /** The middles of such pixels in another space. @param to - maps px of the plane to it. */
 export function middlesIn(pixels: ReturnType<typeof pixelsOfParts>, to: Matrix): ReadonlyMap<number, readonly Point[]> {
   const middle = ({ x, y }: PartPixel): Point => apply(to, { x: x + 0.5, y: y + 0.5 });

@@ -1,10 +1,17 @@
 import type { Crossing, CrossingPart } from '../document/crossing.js';
 import type { Edit } from '../document/edit.js';
+import { findItem } from '../document/find-item.js';
 import type { Item } from '../document/item.js';
 import { changeSheet, listAround } from '../document/make-edit.js';
 import type { Sheet } from '../document/project.js';
 import { cutoutFill } from '../fit/replace-photo.js';
-import { letterIdsOf } from '../lettering/lettering-path.js';
+import { outlineBounds } from '../fit/item-bounds.js';
+import { intersect, type Bounds } from '../geometry/bounds.js';
+import { boxMatrix } from '../geometry/box.js';
+import { flatten, transformPath } from '../geometry/path.js';
+import { polygonBounds } from '../geometry/polygon.js';
+import { letterIdsOf, letterPath } from '../lettering/lettering-path.js';
+import type { Shaper } from '../lettering/shaper.js';
 import { saysNothing } from './set-marks.js';
 
 /** Letters below this share of the sheet's longer side cross as one word: nobody would choose for each of them. */
@@ -49,6 +56,27 @@ export function crossingPairs(sheet: Sheet, itemId: string): Crossing[] {
     }
   }
   return pairs;
+}
+
+/**
+ * What lets an item over all that lies on it within `seen` (px of the sheet), letter by letter; nothing for what was said of already.
+ */
+export function crossingsOver(sheet: Sheet, itemId: string, seen: Bounds, shaper: Shaper): Crossing[] {
+  return crossingPairs(sheet, itemId)
+    .filter((pair) => pair.lower.itemId === itemId && !sheet.crossings.includes(pair))
+    .filter(({ upper }) => {
+      const bounds = partBounds(findItem(sheet.items, upper.itemId)!, upper.part, shaper);
+      return bounds !== null && intersect(bounds, seen) !== null;
+    })
+    .map((pair) => ({ ...pair, over: true }));
+}
+
+/** The upright rectangle round a letter, or round all of an item, px of the sheet. */
+function partBounds(item: Item, part: string, shaper: Shaper): Bounds | null {
+  if (item.type === 'group' || item.outline.type !== 'lettering' || part === 'whole') return outlineBounds(item, shaper);
+  const path = transformPath(boxMatrix(item.box), letterPath(item.outline, item.box.width, shaper, part));
+  const polygons = flatten(path, 0.5);
+  return polygons.length > 0 ? polygonBounds(polygons) : null;
 }
 
 /** Whether a crossing is with these two, whichever was the lower one when it was made. A subject and its item count as one. */

@@ -1,7 +1,7 @@
 import { apply, invert, type Matrix, type Point } from '../geometry/matrix.js';
 import type { Crossing } from '../document/crossing.js';
 import type { Sides } from '../document/finish.js';
-import type { Overhangs } from '../document/item.js';
+import type { Opening, Overhangs } from '../document/item.js';
 import { regionPoints, type CrossingZone } from './crossing-zone.js';
 import { piecePoints, type OverhangPieces } from './overhang.js';
 import type { Parts } from './parts.js';
@@ -43,6 +43,17 @@ export function letRegion(crossing: Crossing, zone: CrossingZone, label: number,
 export function letPair(crossing: Crossing, over: boolean): Crossing {
   const { paint: _gone, ...rest } = crossing;
   return { ...rest, over, regions: [] };
+}
+
+/** Whether anything is let out, now or by whichever side it would leave. */
+export function letsOut({ sides, pieces }: Overhangs): boolean {
+  return Object.values(sides).some(Boolean) || pieces.some(({ out }) => out);
+}
+
+/** What an opening is like with other overhangs: where something comes out of four corners, the photo stands upright in them. */
+export function withOverhangs({ outline }: Opening, overhangs: Overhangs): Partial<Pick<Opening, 'overhangs' | 'outline'>> {
+  const isWarped = outline.type === 'corners' && outline.warp && letsOut(overhangs);
+  return { overhangs, ...(isWarped ? { outline: { ...outline, warp: false } } : {}) };
 }
 
 /** Whether a crossing leaves everything as the depth has it. */

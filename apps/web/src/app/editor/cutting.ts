@@ -1,14 +1,22 @@
 import { inject, Injectable, signal } from '@angular/core';
 import {
+  applyEdit,
   changeCutout,
+  changeItem,
   changeOpeningOperations,
+  changeSheet,
+  crossingsOver,
   findOpening,
+  findSheet,
   fitPhoto,
   isShared,
   KEPT_IN,
   letAll,
   openingsOf,
+  photoMatrix,
   placedPhoto,
+  transformBounds,
+  withOverhangs,
   withPhoto,
   type Bounds,
   type Cutout,
@@ -110,13 +118,32 @@ export class Cutting {
       const { show: _shown, ...rest } = placed.fill;
       const shown: PhotoFill = { ...rest, cutout: used, ...(show === 'subject' ? { show } : {}) };
       const fill: PhotoFill = { ...(isHere ? shown : placed.fill), placement };
-      const overhangs = isHere && letsOut ? { overhangs: letAll(each.overhangs ?? KEPT_IN, true) } : {};
-      operations.push(...changeOpeningOperations(context.sheet, each, { fill, ...overhangs }));
+      const out = isHere && letsOut ? withOverhangs(each, letAll(each.overhangs ?? KEPT_IN, true)) : {};
+      operations.push(...changeOpeningOperations(context.sheet, each, { fill, ...out }));
       // What was marked on its box before there was a cutout is marked on the photo from now on.
       const before = { fill: { ...fill, placement: placed.fill.placement } };
       if (isHere) operations.push(...changeCutout(context.sheet, each, before, context.photos).slice(1));
     }
     const where = opening ? ` in ${opening.name}` : '';
-    return withPhoto(project, known, { name: `Cut out ${photo.name}${where}`, operations });
+    const edit = withPhoto(project, known, { name: `Cut out ${photo.name}${where}`, operations });
+    return opening && letsOut && opening.kind === 'loose' ? this.letOver(project, edit, opening) : edit;
+  }
+
+  /** A loose photo has no edge to come out of: its subject passes over all that lies on it. Where nothing does, it is shown alone. */
+  private letOver(project: Project, edit: Edit, { id }: Opening): Edit {
+    const { sheet: before, shaper } = this.session.context();
+    const after = applyEdit(project, edit);
+    const sheet = findSheet(after, before.id)!;
+    const opening = findOpening(sheet, id)!;
+    const fill = opening.fill as PhotoFill;
+    const photo = after.photos[fill.photoId]!;
+    const toSheet = photoMatrix(opening, fill, sheet, after.photos)!;
+    const seen = transformBounds(toSheet, photo.focus ?? { x: 0, y: 0, width: photo.width, height: photo.height });
+    const over = crossingsOver(sheet, id, seen, shaper);
+    const more =
+      over.length > 0
+        ? changeSheet(sheet, { crossings: [...sheet.crossings, ...over] }, '')
+        : changeItem(sheet, opening, { fill: { ...fill, show: 'subject' } }, '');
+    return { name: edit.name, operations: [...edit.operations, ...more.operations] };
   }
 }

@@ -10,6 +10,7 @@ import {
   letPiece,
   letRegion,
   letSide,
+  withOverhangs,
   type Crossing,
   type Edit,
   type Opening,
@@ -102,11 +103,11 @@ export class BreakoutEditing {
     const opening = this.session.settledOpening();
     if (!opening) return;
     const { project, sheet } = this.session.context();
-    const overhangs = change(opening.overhangs ?? KEPT_IN);
+    const after = withOverhangs(opening, change(opening.overhangs ?? KEPT_IN));
     const fill = linkedFill(project, opening);
     const edit: Edit = fill
-      ? { name, operations: changeCutout(sheet, opening, { fill, overhangs }, project.photos) }
-      : changeItem(sheet, opening, { overhangs }, name);
+      ? { name, operations: changeCutout(sheet, opening, { fill, ...after }, project.photos) }
+      : changeItem(sheet, opening, after, name);
     this.session.applyAs(how, edit);
   }
 

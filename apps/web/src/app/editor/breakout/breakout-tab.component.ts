@@ -65,6 +65,8 @@ export class BreakoutTabComponent {
     const [placed, opening, project] = [this.placed(), this.opening(), this.session.shownProject()];
     return !!placed && opening !== null && project !== null && (!!placed.fill.cutout || linkedFill(project, opening) !== null);
   });
+  /** It has no edge of its own to come out of. */
+  readonly isLoose = computed(() => this.opening()?.kind === 'loose');
   readonly cutoutName = computed(() => {
     const { photo, fill } = this.placed()!;
     const cutouts = photo.cutouts ?? [];

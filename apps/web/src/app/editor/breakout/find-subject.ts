@@ -1,9 +1,10 @@
 import { inject, Injectable, signal } from '@angular/core';
-import type { Photo } from '@kadrosyn/core';
+import type { Photo, Pixels } from '@kadrosyn/core';
 import { newId } from '@kadrosyn/core';
 import { Server } from '../../api/server';
 import { CutoutEngine } from '../../cutout/cutout-engine';
 import { NOTHING_SAID, type CutoutState } from '../../cutout/cutout-history';
+import { SlowEngine } from '../../cutout/slow-engine';
 import type { KeptCutout } from '../../cutout/cutout-work';
 
 /** Finds the subject of a photo without a word from the person, where it stands out clearly. */
@@ -26,7 +27,9 @@ export class FindSubject {
       const state: CutoutState = { ...NOTHING_SAID, marks: [mark] };
       this.progress.set(0.2);
       const answer = await engine.answer(state);
-      if (!answer || answer.isUnsure || answer.isEmpty || engine !== this.engine) return null;
+      if (!answer || engine !== this.engine) return null;
+      if (answer.isUnsure && !(await this.takePerson(engine, state.marks, begun.copy))) return null;
+      if (engine !== this.engine || (!answer.isUnsure && answer.isEmpty)) return null;
       this.progress.set(0.4);
       const finished = await engine.finish('kept', state, (share) => this.progress.set(0.4 + 0.4 * share));
       if (!finished || engine !== this.engine) return null;
@@ -41,6 +44,18 @@ export class FindSubject {
     } finally {
       if (engine === this.engine) this.stop();
       else engine.end();
+    }
+  }
+
+  /** Where nothing stands out by its colours, a person may all the same. */
+  private async takePerson(engine: CutoutEngine, marks: CutoutState['marks'], copy: Pixels): Promise<boolean> {
+    const slow = new SlowEngine();
+    try {
+      const person = await slow.person(copy);
+      if (person) await engine.take(marks, person);
+      return person !== null;
+    } finally {
+      slow.end();
     }
   }
 

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { nearestOnLines, wallsOf } from './cut-line.js';
 import { grow } from './grow.js';
-import { divide, partAt, pixelsOfParts } from './parts.js';
+import { planeOf } from '../../testing/test-planes.js';
+import { deepestPixels, divide, partAt, pixelsOfParts } from './parts.js';
 
 /** A mask from rows of text: anything but a dot counts. */
 function mask(...rows: string[]): { mask: Uint8Array; width: number; height: number } {
@@ -77,6 +78,28 @@ describe('dividing a mask', () => {
     // A way through the lower row leads from the far corner to b, however far it is.
     const way = mask('........', '........', '........', '########').mask;
     expect(partAt(parts, 7.5, 3.5, way, 1)).toEqual({ label: b, distance: 6 });
+  });
+});
+
+describe('the deepest pixel of a part', () => {
+  it('is found on fewer pixels about where the exact one lies, also for parts thinner than what is looked at', () => {
+    const SIZE = 1200;
+    const { data } = planeOf(SIZE, [100, 100, 400, 300], [700, 600, 2, 300], [901, 901, 1, 1]);
+    const parts = divide(
+      data.map((value) => (value > 0 ? 1 : 0)),
+      SIZE,
+      SIZE,
+      null,
+      1,
+    );
+    const deepest = deepestPixels(parts);
+    expect([...deepest.keys()]).toEqual(parts.parts.map(({ label }) => label));
+    const [wide, thin, speck] = parts.parts.map(({ label }) => deepest.get(label)!);
+    expect(wide!.y).toBeGreaterThanOrEqual(240);
+    expect(wide!.y).toBeLessThanOrEqual(260);
+    expect(thin!.x).toBeGreaterThanOrEqual(700);
+    expect(thin!.x).toBeLessThanOrEqual(701);
+    expect(speck).toEqual({ x: 901, y: 901 });
   });
 });
 

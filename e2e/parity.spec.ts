@@ -99,7 +99,7 @@ async function drawnInNode(project: Project, scale = 1): Promise<Uint8Array> {
   for (const [id, photo] of Object.entries(project.photos)) {
     source.add(id, await decodePhoto(files[id]!));
     if (!photo.cutouts) continue;
-    const { data, info } = await sharp(coverages[id]!).raw().toBuffer({ resolveWithObject: true });
+    const { data, info } = await sharp(coverages[id]).raw().toBuffer({ resolveWithObject: true });
     source.addMatte(id, MATTE, { width: info.width, height: info.height, data: new Uint8Array(data) });
   }
   const { data } = renderSheet(project.sheets[0]!, scale, {

@@ -1,6 +1,5 @@
 import {
   alphaOf,
-  apply,
   boxMatrix,
   chain,
   contactReach,

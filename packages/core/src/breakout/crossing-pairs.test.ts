@@ -12,7 +12,8 @@ import type { Shaper } from '../lettering/shaper.js';
 import { testShaper } from '../../testing/test-shaper.js';
 import { apply } from '../geometry/matrix.js';
 import { changeCrossing, crossingPairs, crossingsOver, withCrossing } from './crossing-pairs.js';
-import { changeCutout, marksToSheet, newestCutout } from './marks-to-sheet.js';
+import { newestCutout } from '../document/find-item.js';
+import { changeCutout, marksToSheet } from './marks-to-sheet.js';
 
 let shaper: Shaper;
 let word: Opening;

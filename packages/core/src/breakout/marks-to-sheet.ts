@@ -4,7 +4,7 @@ import type { PhotoFill } from '../document/fill.js';
 import { findItem } from '../document/find-item.js';
 import type { Item, Opening } from '../document/item.js';
 import { changeItemOperation, changeSheet } from '../document/make-edit.js';
-import type { Photo, Project, Sheet } from '../document/project.js';
+import type { Project, Sheet } from '../document/project.js';
 import { resolvePlacement } from '../fit/opening-fit.js';
 import { placementMatrix } from '../fit/placement.js';
 import { cutoutFill } from '../fit/replace-photo.js';
@@ -35,12 +35,6 @@ export function photoMatrix(opening: Opening, fill: PhotoFill, sheet: Sheet, pho
   if (!photo || !placement) return undefined;
   const own = placementMatrix(placement, photo);
   return typeof fill.placement === 'string' ? own : multiply(boxMatrix(opening.box), own);
-}
-
-/** The newest cutout of a photo that has been made. */
-export function newestCutout({ cutouts }: Pick<Photo, 'cutouts'>): PhotoFill['cutout'] {
-  const cutout = cutouts?.findLast(({ revisions }) => revisions.length > 0);
-  return cutout && { id: cutout.id, revision: cutout.revisions.length - 1 };
 }
 
 /**

@@ -1,6 +1,6 @@
 import type { PhotoFill } from './fill.js';
 import type { Item, Opening } from './item.js';
-import type { CutoutRevision, Project, Sheet } from './project.js';
+import type { CutoutRevision, Photo, Project, Sheet } from './project.js';
 
 /** Finds an item at any depth of groups, or undefined. */
 export function findItem(items: readonly Item[], id: string): Item | undefined {
@@ -75,6 +75,12 @@ export function mattesUsed(project: Project): { readonly photoId: string; readon
 /** The revision of a cutout that a fill uses; undefined where it uses none, or one that the photo does not have. */
 export function cutoutRevision(photos: Project['photos'], { photoId, cutout }: PhotoFill): CutoutRevision | undefined {
   return cutout && photos[photoId]?.cutouts?.find(({ id }) => id === cutout.id)?.revisions[cutout.revision];
+}
+
+/** The newest cutout of a photo that has been made. */
+export function newestCutout({ cutouts }: Pick<Photo, 'cutouts'>): PhotoFill['cutout'] {
+  const cutout = cutouts?.findLast(({ revisions }) => revisions.length > 0);
+  return cutout && { id: cutout.id, revision: cutout.revisions.length - 1 };
 }
 
 /** What letterings need: ids of their faces, and all of their text. */

@@ -4,7 +4,7 @@ import type { PhotoFill } from '../document/fill.js';
 import type { Item, Opening, Overhangs } from '../document/item.js';
 import { changeItemOperation, changeSheet } from '../document/make-edit.js';
 import type { Photo, Sheet } from '../document/project.js';
-import { newestCutout } from '../breakout/marks-to-sheet.js';
+import { newestCutout } from '../document/find-item.js';
 import type { Shaper } from '../lettering/shaper.js';
 import { fillWithPhoto } from './opening-fit.js';
 

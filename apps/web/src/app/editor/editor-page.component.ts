@@ -22,8 +22,6 @@ import { PhotoLevels } from '../photos/photo-levels';
 import type { BegunState } from '../templates/begin-from-template';
 import { Arrivals } from './arrivals';
 import { BreakoutMarksComponent } from './breakout/breakout-marks.component';
-import { CutLines } from './breakout/cut-lines';
-import { HandPainting } from './breakout/hand-painting';
 import { DepthPanelComponent } from './depth/depth-panel.component';
 import { Cutting } from './cutting';
 import { EditorCommands } from './editor-commands';
@@ -35,6 +33,7 @@ import { ShadowPointComponent } from './finish/shadow-point.component';
 import { EditorHeaderComponent } from './header/editor-header.component';
 import { FocusEditing } from './focus-editing';
 import { ItemClipboard } from './item-clipboard';
+import { KeyOwner } from './key-owner';
 import { Notices } from './notices';
 import { SidePanelComponent } from './panel/side-panel.component';
 import { OutlinePenComponent } from './pen/outline-pen.component';
@@ -125,8 +124,7 @@ export class EditorPageComponent {
   readonly focus = inject(FocusEditing);
   readonly taking = inject(ColourTaking);
   readonly cutting = inject(Cutting);
-  private readonly cutLines = inject(CutLines);
-  private readonly painting = inject(HandPainting);
+  private readonly keys = inject(KeyOwner);
   private readonly stage = viewChild(SheetStageComponent);
 
   /** From the address. */
@@ -241,8 +239,7 @@ export class EditorPageComponent {
 
   onKey(event: KeyboardEvent): void {
     // While something is drawn, keys are for it.
-    if (this.pen.drawing() || this.level.active() || this.trim.by() || this.focus.box() || this.cutting.wish()) return;
-    if (this.cutLines.drawing() || this.painting.active()) return;
+    if (this.keys.isElsewhere()) return;
     if (!this.ready() || event.defaultPrevented || inMenu(event.target)) return;
     if (isForField(event)) return;
     // Enter types in the selected lettering.

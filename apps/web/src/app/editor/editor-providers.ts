@@ -17,6 +17,7 @@ import { PhotoColours } from './finish/photo-colours';
 import { SheetPixels } from './finish/sheet-pixels';
 import { FocusEditing } from './focus-editing';
 import { ItemClipboard } from './item-clipboard';
+import { KeyOwner } from './key-owner';
 import { Notices } from './notices';
 import { OutlinePen } from './pen/outline-pen';
 import { PhotoPlacing } from './photo-placing';
@@ -69,5 +70,6 @@ export const EDITOR_PROVIDERS: Provider[] = [
   CutLines,
   HandPainting,
   BreakoutChecks,
+  KeyOwner,
   { provide: COLOUR_SOURCE, useExisting: PhotoColours },
 ];

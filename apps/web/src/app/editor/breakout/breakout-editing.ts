@@ -46,7 +46,7 @@ export class BreakoutEditing {
     const found = this.finder.now();
     const piece = found?.overhang?.pieces[index];
     if (!found || !piece) return;
-    const { overhang } = found.overhang!.plan;
+    const { overhang } = found.overhang.plan;
     const words = `${out ? 'Let' : 'Keep'} piece ${index + 1} of ${this.name()} ${out ? 'out' : 'in'}`;
     this.change((overhangs) => letPiece(overhangs, overhang, piece.label, out), words);
   }

@@ -67,11 +67,11 @@ export class BreakoutFinder {
     inject(DestroyRef).onDestroy(() => this.stop());
     effect(() => {
       const [itemId, sheet, shaper] = [this.itemId(), this.session.sheet(), this.session.shaper()];
-      const asked = [this.levels.version(), shaper?.version];
+      this.levels.version();
       if (this.isMoving()) return;
       untracked(() => {
         this.stop();
-        if (itemId && sheet && shaper && asked) void this.look(itemId);
+        if (itemId && sheet && shaper) void this.look(itemId);
         else this.found.set(null);
       });
     });
@@ -150,7 +150,7 @@ export class BreakoutFinder {
 }
 
 /** The sheet with the newest cutout of its photo given to an opening that has none yet: so its pieces can be chosen at once. */
-export function withNewestCutout(project: Project, sheet: Sheet, itemId: string): Sheet {
+function withNewestCutout(project: Project, sheet: Sheet, itemId: string): Sheet {
   const item: Item | undefined = findItem(sheet.items, itemId);
   if (item?.type !== 'opening') return sheet;
   const linked = linkedFill(project, item);

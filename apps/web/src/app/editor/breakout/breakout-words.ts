@@ -58,7 +58,7 @@ export function namedRegions(sheet: Sheet, itemId: string, crossings: readonly C
 }
 
 /** Whether an item of a crossing passes over where its lower unit does, or does not. */
-export function isOver({ lower }: Crossing, itemId: string, lowerIsOver: boolean): boolean {
+function isOver({ lower }: Crossing, itemId: string, lowerIsOver: boolean): boolean {
   return lower.itemId === itemId ? lowerIsOver : !lowerIsOver;
 }
 

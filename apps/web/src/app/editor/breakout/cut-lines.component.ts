@@ -40,7 +40,7 @@ export class CutLinesComponent {
   /** The line that is being drawn, and what it cuts. */
   readonly drawn = computed(() => {
     const [changing, target] = [this.changing(), this.lines.drawing()];
-    if (!changing || changing.key !== null || !target) return null;
+    if (changing?.key !== null || !target) return null;
     const matrix = this.viewport.matrix();
     const { length, at } = this.lines.measure(target, changing.line);
     const place = at && apply(matrix, at);
@@ -65,7 +65,7 @@ export class CutLinesComponent {
   finish(event: PointerEvent): void {
     const changing = this.changing();
     this.changing.set(null);
-    if (!changing || changing.key !== null) return;
+    if (changing?.key !== null) return;
     const line = straightened([...changing.line, this.at(event)], 4 / this.viewport.zoom());
     if (line.length < 2 || !this.lines.add(line))
       this.notices.say('That line divides nothing. Draw it across a piece or a crossing.');

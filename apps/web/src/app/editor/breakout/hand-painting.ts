@@ -68,7 +68,7 @@ export class HandPainting {
 }
 
 /** The crossing without what was painted. */
-export function unpainted({ paint: _gone, ...rest }: Crossing): Crossing {
+function unpainted({ paint: _gone, ...rest }: Crossing): Crossing {
   return rest;
 }
 

@@ -26,7 +26,7 @@ export function groupsHolding(sheet: Sheet, selected: readonly Item[]): string[]
 }
 
 /** How a slab passes another in front of it: over it, under it, or the one here and the other there. */
-export type Passing = 'over' | 'under' | 'both';
+type Passing = 'over' | 'under' | 'both';
 
 /** A tongue that climbs from a slab to those in front of it that it crosses. */
 export interface Tongue {

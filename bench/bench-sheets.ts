@@ -1,14 +1,17 @@
 import {
+  applyEdit,
   fillWithPhoto,
   newLettering,
   newProject,
   newShapedOpening,
   photoIdOf,
+  transformItems,
   type Opening,
   type Outline,
   type Photo,
   type Project,
   type Shaper,
+  type Sheet,
 } from '@kadrosyn/core';
 import sharp from 'sharp';
 import { crossing, project, shape, withPicture, word } from '../packages/render/fixtures/kit.js';
@@ -61,6 +64,14 @@ export function sheetWithBreakOut(shaper: Shaper): { project: Project; itemId: s
   const over = [true, false, true];
   const crossings = over.map((isOver, index) => crossing('arch#subject', `word#word-${index}`, isOver));
   return { project: project([opening, letters], { crossings }), itemId: 'arch' };
+}
+
+/** The first sheet of a project with all that lies on it so many times as large. */
+export function scaledSheet(project: Project, factor: number): Sheet {
+  const sheet = project.sheets[0]!;
+  const operations = transformItems(sheet, sheet.items, { a: factor, b: 0, c: 0, d: factor, e: 0, f: 0 });
+  const large = applyEdit(project, { name: '', operations }).sheets[0]!;
+  return { ...large, width: sheet.width * factor, height: sheet.height * factor };
 }
 
 function benchProject(photo: Photo, side: number, items: readonly Opening[]): Project {

@@ -1,11 +1,13 @@
 import { join } from 'node:path';
 import { chromium } from '@playwright/test';
-import { loadShaperFrom } from '@kadrosyn/render/node';
+import { crossingPairs, type Opening, type Sheet } from '@kadrosyn/core';
+import { surveyCrossing, surveyOverhang } from '@kadrosyn/render';
+import { encodePicture, loadShaperFrom, NODE_ENVIRONMENT, renderSheet } from '@kadrosyn/render/node';
 import { CHROMIUM } from '../e2e/support/chromium.js';
-import { loadIngredients } from '../packages/render/fixtures/ingredients.js';
+import { loadIngredients, sourceOf } from '../packages/render/fixtures/ingredients.js';
 import { startHarness } from '../packages/render/testing/harness.js';
 import { figure } from './figure.js';
-import { sheetWithBreakOut } from './bench-sheets.js';
+import { scaledSheet, sheetWithBreakOut } from './bench-sheets.js';
 
 // Dragging a photo with two overhangs and three crossings: aim 2, at most 4 bare drawImages.
 const root = process.cwd();
@@ -31,3 +33,38 @@ figure('redraw.crossings.ratio', times.whole / times.bare, 'bare-drawImage');
 figure('redraw.crossings.exact', times.exact, 'ms');
 await browser.close();
 await harness.close();
+
+// Pieces and crossings after a drop: all that is looked at again when the photo was let go, on a sheet of 1500 px.
+const source = sourceOf(ingredients);
+const resources = { environment: NODE_ENVIRONMENT, photos: project.photos, source, shaper };
+const large = scaledSheet(project, 2.5);
+const runs: { pieces: number; crossings: number }[] = [];
+for (let run = 0; run < 7; run++) {
+  // Other objects than before: nothing of them is known.
+  const sheet: Sheet = { ...large, items: large.items.map((item) => ({ ...item })) };
+  const item = sheet.items.find((each): each is Opening => each.id === itemId)!;
+  const from = performance.now();
+  surveyOverhang(sheet, item, resources);
+  const then = performance.now();
+  for (const pair of crossingPairs(sheet, itemId)) surveyCrossing(sheet, pair, resources);
+  runs.push({ pieces: then - from, crossings: performance.now() - then });
+}
+figure('pieces.after-drop', median(runs.map(({ pieces }) => pieces)), 'ms');
+figure('crossings.after-drop', median(runs.map(({ crossings }) => crossings)), 'ms');
+
+// Export at 4000 x 4000 from originals.
+const exports: { all: number; encode: number }[] = [];
+for (let run = 0; run < 3; run++) {
+  const from = performance.now();
+  const drawn = renderSheet(project.sheets[0]!, 4000 / 600, { photos: project.photos, source: sourceOf(ingredients), shaper });
+  const encodeFrom = performance.now();
+  await encodePicture(drawn, { type: 'png' });
+  exports.push({ all: performance.now() - from, encode: performance.now() - encodeFrom });
+}
+const best = exports.sort((a, b) => a.all - b.all)[0]!;
+figure('export.break-out.4000.all', best.all, 'ms');
+figure('export.break-out.4000.ratio', best.all / best.encode, 'sharp-encode');
+
+function median(values: readonly number[]): number {
+  return [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)]!;
+}

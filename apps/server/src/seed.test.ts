@@ -1,4 +1,5 @@
 import { afterAll, beforeAll, expect, it } from 'vitest';
+import { mattesUsed } from '@kadrosyn/core';
 import { seedSamples } from '../dist/seed.js';
 import { startTestServer, type TestServer } from '../testing/test-server.js';
 
@@ -16,6 +17,20 @@ it('the samples are loaded where nothing is, left alone afterwards, and put back
   expect(first[0]!.name).toBe('Open kiln day');
   expect((await server.services.photos('workspace_home').list()).length).toBe(30);
 
+  // What breaks out has its cutout with it, and putting samples back adds no other.
+  const mattes = async (): Promise<string[]> => {
+    const used = await Promise.all((await projects.list()).map(async ({ id }) => mattesUsed((await projects.read(id)).document)));
+    return used.flat().map(({ photoId, matteSha256 }) => `${photoId}/${matteSha256}`);
+  };
+  const known = await mattes();
+  expect(known).toHaveLength(4);
+  for (const name of known) {
+    const [photoId, sha256] = name.split('/') as [string, string];
+    const cutouts = server.services.cutouts('workspace_home');
+    expect((await cutouts.matte(photoId, sha256, 'full'))!.bytes.length).toBeGreaterThan(1000);
+    expect((await cutouts.list(photoId)).map(({ revisions }) => revisions.length)).toEqual([1]);
+  }
+
   await projects.remove(first[1]!.id);
   await seedSamples(server.services, { reset: false });
   expect(await projects.list()).toHaveLength(first.length - 1);
@@ -23,6 +38,7 @@ it('the samples are loaded where nothing is, left alone afterwards, and put back
   await seedSamples(server.services, { reset: true });
   const again = await projects.list();
   expect(again.map(({ name }) => name)).toEqual(first.map(({ name }) => name));
+  expect((await mattes()).sort()).toEqual(known.sort());
 });
 
 it('templates come with the samples, and one’s own stay when those are put back', async () => {

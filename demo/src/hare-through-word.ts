@@ -9,7 +9,7 @@ export function hareThroughWord(photos: SamplePhotos, shaper: Shaper): Project {
   const hare = photos['hare-leap'];
   const word = kit.text('HOP', 750, 450, 570, { face: 'alfa-slab-one', axes: {}, colour: INK });
   const [width, height] = [hare.width * 0.86, hare.height * 0.86];
-  const frame = kit.shape('Hare', null, { x: 770, y: 460, width, height });
+  const frame = kit.shape('Hare', null, { x: 778.6, y: 643.5, width, height });
   const placed = placeSubject(frame, hare, { at: [790, 375], on: [770, 450], scale: 0.86 }, []);
   const { overhangs: _none, ...rest } = placed;
   const leaping = { ...rest, kind: 'loose' as const, fill: { ...rest.fill, show: 'subject' as const } };

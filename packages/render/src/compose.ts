@@ -107,9 +107,12 @@ function paintOrder(target: Target, order: readonly string[], from: number, want
   const index = zones.findIndex((zone, i) => i >= from && intersect(zone.bounds, wanted) !== null);
   if (index < 0) {
     backdrop?.(target);
-    for (const name of order) {
+    for (const [i, name] of order.entries()) {
       const paint = paints.get(name)!;
-      if (intersect(paint.bounds, wanted)) paint.draw(target);
+      const bounds = intersect(paint.bounds, wanted);
+      if (!bounds) continue;
+      if (paint.castInside) castOnPassed(target, paint, order.slice(0, i), bounds, composition);
+      paint.draw(target);
     }
     return;
   }
@@ -132,6 +135,20 @@ function paintOrder(target: Target, order: readonly string[], from: number, want
   lay(layer, zone.mask, 1, 'destination-in');
   lay(target, clippedTo(zone.mask, part, drawing), 1, 'destination-out');
   lay(target, layer, 1, 'lighter');
+}
+
+/** The shadow of a subject on what it was moved above within its opening, and on nothing else. @param below - all that is painted already. */
+function castOnPassed(target: Target, paint: Paint, below: readonly string[], bounds: Bounds, composition: Composition): void {
+  const { paints, drawing } = composition;
+  const passed = below
+    .slice(below.indexOf(`${paint.itemId}#body`) + 1)
+    .filter((name) => intersect(paints.get(name)!.bounds, bounds));
+  const shadow = passed.length > 0 ? paint.castInside!(bounds) : null;
+  if (!shadow) return;
+  const cover = newLayer(shadow.bounds, drawing.resources);
+  for (const name of passed) paints.get(name)!.draw(cover);
+  lay(shadow, cover, 1, 'destination-in');
+  lay(target, shadow);
 }
 
 /** Whether the moved unit ends up on top of all that lies here, itself solid. */

@@ -17,7 +17,7 @@ import { lay, newLayer, type Drawing, type Layer, type Target } from './drawing.
 import { coverPath } from './ink.js';
 import { once } from './once.js';
 import { bodyBounds, bodyLayer, drawDevelopedOn, layShadowed } from './opening-body.js';
-import { overhangBounds, subjectBounds, subjectLayer, uniteBounds } from './subject.js';
+import { overhangBounds, subjectBounds, shadowInside, subjectLayer, uniteBounds } from './subject.js';
 import { subjectPlan, type SubjectPlan } from './subject-plan.js';
 import { partPath } from './outline-paths.js';
 import { shadowReach } from './reach.js';
@@ -35,6 +35,8 @@ export interface Paint {
   readonly isMixed: boolean;
   /** The layer that it would lay, for this much of the view; for paints that are made anew wherever they are drawn. */
   readonly make?: (part: Bounds) => Layer | null;
+  /** The shadow of a subject within its own opening, where it falls on nothing but what the subject was moved above. */
+  readonly castInside?: (part: Bounds) => Layer | null;
   /** What it covers, where that is known already: a plane whose first px is at x, y of the view. */
   readonly cover?: { readonly plane: Plane; readonly x: number; readonly y: number };
 }
@@ -180,7 +182,8 @@ function wholeSubjectPaint(opening: Opening, plan: SubjectPlan, bounds: Bounds |
     const made = make({ x: target.x, y: target.y, width, height });
     if (made) lay(target, made, drawing.silhouette ? 1 : opacity, operationOf(blend, drawing));
   };
-  return paint(opening, 'subject', bounds, draw).map((made) => ({ ...made, make }));
+  const castInside = (part: Bounds): Layer | null => shadowInside(opening, plan, drawing, part);
+  return paint(opening, 'subject', bounds, draw).map((made) => ({ ...made, make, castInside }));
 }
 
 function letterPaints(opening: Opening, drawing: Drawing): Paint[] {

@@ -84,6 +84,22 @@ export function subjectLayer(
   return layer;
 }
 
+/** The shadow of the subject within its own opening; null where it has none, and in frames of a drag. */
+export function shadowInside(opening: Opening, plan: SubjectPlan, drawing: Drawing, within: Bounds): Layer | null {
+  const shadow = opening.overhangs?.shadow;
+  const whole = shadow && !drawing.silhouette && !drawing.resources.draft ? subjectBounds(opening, plan, drawing) : null;
+  // What lies outside of the part can still throw its shadow into it.
+  const bounds = whole && intersect(whole, toWholePixels(within, shadowReach(shadow) * meanScale(drawing.view)));
+  const pixels = bounds && subjectPixelsIn(opening, plan.fill, bounds, drawing);
+  if (!shadow || !pixels) return null;
+  const view = multiply(translation(-bounds.x, -bounds.y), drawing.view);
+  const outside = insideOf(windowsOf(opening, plan.fill, drawing.sheet), view, bounds, drawing);
+  for (let i = 0; i < outside.data.length; i++) outside.data[i] = 255 - outside.data[i]!;
+  const layer = newLayer(bounds, drawing.resources);
+  drawShadow(layer, alphaOf(pixels), shadow, drawing, outside);
+  return layer;
+}
+
 /** The dark under the feet, inside of the opening and outside: on all but the subject itself. */
 function drawContact(
   layer: Layer,

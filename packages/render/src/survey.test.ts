@@ -220,6 +220,33 @@ describe('what is found of crossings', () => {
   });
 });
 
+describe('the shadow of a subject that passes over a letter within its own opening', () => {
+  it('lies on the letter, and on nothing of the photo around it', () => {
+    const shadow = { angle: 0, distance: 24, blur: 8, strength: 0.8 };
+    const photo = withPicture(shape('photo', RECTANGLE, 0, 0, 600, 600, null, { kind: 'loose' }), 'heron-shore', {
+      at: [295, 400],
+      on: [300, 300],
+      scale: 1,
+    });
+    const bar = shape('bar', RECTANGLE, 0, 280, 600, 60, '#e9dcc3');
+    const rule = crossing('photo#subject', 'bar', true);
+    const draw = (overhangs: Overhangs) =>
+      renderSheet(squareSheet(SIZE, [{ ...photo, overhangs }, bar], [rule]), 1, sampleResources);
+    const [plain, cast] = [draw(KEPT_IN), draw({ ...KEPT_IN, shadow })];
+    let [onBar, elsewhere] = [0, 0];
+    for (let y = 0; y < SIZE; y++) {
+      for (let x = 0; x < SIZE; x++) {
+        const i = 4 * (y * SIZE + x);
+        const darker = plain.data[i]! - cast.data[i]!;
+        if (y >= 280 && y < 340 && darker > 40) onBar++;
+        if ((y < 279 || y > 340) && Math.abs(darker) > 1) elsewhere++;
+      }
+    }
+    expect(onBar).toBeGreaterThan(600);
+    expect(elsewhere).toBe(0);
+  });
+});
+
 describe('the dark under the feet of a subject', () => {
   it('lies beneath it, not on it, inside of the opening and outside without a line between', () => {
     const print = withPicture(

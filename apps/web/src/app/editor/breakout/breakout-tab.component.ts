@@ -88,6 +88,8 @@ export class BreakoutTabComponent {
     return [...groups.values()];
   });
 
+  /** Of a photo whose subject alone is shown, the shadow is that of its finish. */
+  readonly castsShadow = computed(() => this.hasCutout() && !(this.isLoose() && this.placed()?.fill.show === 'subject'));
   readonly shadow = computed(() => this.editing.overhangs().shadow);
   readonly contact = computed(() => this.editing.overhangs().contact);
   readonly firstContact = computed(() => ({ blur: Math.round(this.finish.side() * 0.014 * 10) / 10, strength: 0.55 }));

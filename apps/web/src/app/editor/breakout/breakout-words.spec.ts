@@ -34,7 +34,14 @@ function survey(crossing: Partial<Crossing>, ...places: readonly (readonly [numb
 describe('how crossings are called', () => {
   it('by the letter, from the view of what is selected', () => {
     const [seen] = namedRegions(sheet, 'heron', [survey({}, [1, 1, true])]);
-    expect(seen).toMatchObject({ short: 'L', long: 'KILN, letter L', pair: 'KILN, letter L', own: null, isOver: true });
+    expect(seen).toMatchObject({
+      short: 'L',
+      long: 'KILN, letter L',
+      row: 'Letter L',
+      pair: 'KILN, letter L',
+      own: null,
+      isOver: true,
+    });
     const [other] = namedRegions(sheet, 'word', [survey({}, [1, 1, true])]);
     expect(other).toMatchObject({ short: 'Heron', long: 'Heron', own: 'L', isOver: false });
     expect(letterOf(word, 'n')).toBe('N');

@@ -15,6 +15,8 @@ export interface NamedRegion {
   readonly pair: string;
   /** "KILN, letter K, upper place". */
   readonly long: string;
+  /** The same as short as a row of the panel wants it: "Letter K, upper place". */
+  readonly row: string;
   /** The letter of the selected lettering itself. */
   readonly own: string | null;
 }
@@ -51,6 +53,7 @@ export function namedRegions(sheet: Sheet, itemId: string, crossings: readonly C
         short: letter ?? clipped(name),
         pair,
         long: `${pair}${place}`,
+        row: `${letter === null ? name : `Letter ${letter}`}${place}`,
         own: letterOf(ownItem, own.part),
       };
     });

@@ -15,6 +15,7 @@ import {
   unite,
   type Bounds,
   type Opening,
+  type Pixels,
   type Plane,
 } from '@kadrosyn/core';
 import { drawLevel, drawMask } from './draft.js';
@@ -67,21 +68,27 @@ export function subjectLayer(
   const windows = windowsOf(opening, plan.fill, drawing.sheet);
   const view = multiply(translation(-bounds.x, -bounds.y), drawing.view);
   const inside = needsInside ? insideOf(windows, view, bounds, drawing) : null;
-  const silhouette = shadow || contact ? alphaOf(pixels) : null;
+  const seen = (i: number): number => Math.max(mask.data[i]!, inside!.data[i]!);
+  // A piece that is kept in is not there, and casts nothing.
+  const silhouette = shadow || contact ? shownOf(pixels, seen) : null;
   for (let i = 0, o = 3; i < mask.data.length; i++, o += 4) {
-    const shown = as === 'whole' ? Math.max(mask.data[i]!, inside!.data[i]!) : mask.data[i]!;
+    const shown = as === 'whole' ? seen(i) : mask.data[i]!;
     pixels.data[o] = (pixels.data[o]! * shown) / 255;
   }
   const layer = newLayer(bounds, drawing.resources);
   if (shadow) drawShadow(layer, silhouette!, shadow, drawing, inside!);
-  if (contact) {
-    const shown = (i: number): number => Math.max(mask.data[i]!, inside!.data[i]!);
-    drawContact(layer, contact, silhouette!, shown, opening.overhangs!.contact!.strength, drawing);
-  }
+  if (contact) drawContact(layer, contact, silhouette!, opening.overhangs!.contact!.strength, drawing);
   const scratch = newLayer(bounds, drawing.resources);
   putPixels(scratch.context, pixels);
   lay(layer, scratch);
   return layer;
+}
+
+/** What is seen of a subject. @param share - of each px, 0 to 255. */
+function shownOf(pixels: Pixels, share: (i: number) => number): Plane {
+  const plane = alphaOf(pixels);
+  for (let i = 0; i < plane.data.length; i++) if (plane.data[i] !== 0) plane.data[i] = (plane.data[i]! * share(i)) / 255;
+  return plane;
 }
 
 /** The shadow of the subject within its own opening; null where it has none, and in frames of a drag. */
@@ -93,10 +100,13 @@ export function shadowInside(opening: Opening, plan: SubjectPlan, drawing: Drawi
   const pixels = bounds && subjectPixelsIn(opening, plan.fill, bounds, drawing);
   if (!shadow || !pixels) return null;
   const view = multiply(translation(-bounds.x, -bounds.y), drawing.view);
-  const outside = insideOf(windowsOf(opening, plan.fill, drawing.sheet), view, bounds, drawing);
-  for (let i = 0; i < outside.data.length; i++) outside.data[i] = 255 - outside.data[i]!;
+  const inside = insideOf(windowsOf(opening, plan.fill, drawing.sheet), view, bounds, drawing);
+  const toPlane = chain(plan.toPlane, invert(drawing.view), translation(bounds.x, bounds.y));
+  const mask = samplePlane(plan.mask, toPlane, bounds.width, bounds.height);
+  const silhouette = shownOf(pixels, (i) => Math.max(mask.data[i]!, inside.data[i]!));
+  const outside = { ...inside, data: inside.data.map((value) => 255 - value) };
   const layer = newLayer(bounds, drawing.resources);
-  drawShadow(layer, alphaOf(pixels), shadow, drawing, outside);
+  drawShadow(layer, silhouette, shadow, drawing, outside);
   return layer;
 }
 
@@ -105,14 +115,13 @@ function drawContact(
   layer: Layer,
   contact: NonNullable<ReturnType<SubjectPlan['contact']>>,
   silhouette: Plane,
-  shown: (i: number) => number,
   strength: number,
   drawing: Drawing,
 ): void {
   const { x, y, width, height } = layer.bounds;
   const soft = samplePlane(contact.plane, chain(contact.toContact, invert(drawing.view), translation(x, y)), width, height);
   for (let i = 0; i < soft.data.length; i++) {
-    if (soft.data[i] !== 0) soft.data[i] = soft.data[i]! * (1 - (silhouette.data[i]! * shown(i)) / 65_025);
+    if (soft.data[i] !== 0) soft.data[i] = (soft.data[i]! * (255 - silhouette.data[i]!)) / 255;
   }
   drawSoft(layer, soft, strength, drawing);
 }
@@ -126,15 +135,17 @@ function quickLayer(opening: Opening, plan: SubjectPlan, as: 'tongue' | 'whole',
   drawLevel(subject, level, toSheet, drawing);
   const { shadow } = opening.overhangs ?? {};
   const contact = plan.contact();
-  const silhouette = shadow || contact ? alphaOfLayer(subject) : null;
-  drawMask(subject, as === 'tongue' ? plan.mask : plan.shown(), plan.toPlane, drawing, 'destination-in');
+  const casts = shadow !== undefined || contact !== null;
+  if (casts || as === 'whole') drawMask(subject, plan.shown(), plan.toPlane, drawing, 'destination-in');
+  const silhouette = casts ? alphaOfLayer(subject) : null;
+  if (as === 'tongue') drawMask(subject, plan.mask, plan.toPlane, drawing, 'destination-in');
   if (!silhouette) return subject;
   const under = newLayer(bounds, drawing.resources);
   const view = multiply(translation(-bounds.x, -bounds.y), drawing.view);
   const windows = windowsOf(opening, plan.fill, drawing.sheet);
   const inside = insideOf(windows, view, bounds, drawing);
   if (shadow) drawShadow(under, silhouette, shadow, drawing, inside);
-  if (contact) drawContact(under, contact, silhouette, () => 255, opening.overhangs!.contact!.strength, drawing);
+  if (contact) drawContact(under, contact, silhouette, opening.overhangs!.contact!.strength, drawing);
   lay(under, subject);
   return under;
 }

@@ -247,6 +247,22 @@ describe('the shadow of a subject that passes over a letter within its own openi
   });
 });
 
+describe('the shadow of what is out', () => {
+  it('is cast by nothing that is kept in', () => {
+    const shadow = { angle: 180, distance: 40, blur: 6, strength: 0.8 };
+    const draw = (overhangs: Overhangs) => renderSheet(squareSheet(SIZE, [heron(overhangs)]), 1, sampleResources);
+    const difference = (overhangs: Overhangs): number => {
+      const [plain, cast] = [draw(overhangs), draw({ ...overhangs, shadow })];
+      let count = 0;
+      for (let i = 0; i < 4 * SIZE * 240; i += 4) if (Math.abs(plain.data[i]! - cast.data[i]!) > 8) count++;
+      return count;
+    };
+    expect(difference(HEAD)).toBeGreaterThan(500);
+    // The feet are out, the head above the arch is not.
+    expect(difference({ ...KEPT_IN, sides: { ...KEPT_IN.sides, bottom: true } })).toBe(0);
+  });
+});
+
 describe('the dark under the feet of a subject', () => {
   it('lies beneath it, not on it, inside of the opening and outside without a line between', () => {
     const print = withPicture(

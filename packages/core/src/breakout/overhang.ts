@@ -1,6 +1,7 @@
 import type { Sides } from '../document/finish.js';
 import type { Overhangs } from '../document/item.js';
 import type { Plane } from '../finish/plane.js';
+import { distanceTo } from '../finish/distance.js';
 import { apply, invert, type Matrix, type Point } from '../geometry/matrix.js';
 import { wallsOf } from './cut-line.js';
 import { grow } from './grow.js';
@@ -9,6 +10,8 @@ import { divide, middlesIn, pixelsOfParts, type Parts } from './parts.js';
 
 /** From this coverage on a pixel counts as subject, of 255. */
 const SUBJECT = 8;
+/** How much longer the way through a slanting neck may be than the border is deep. */
+const SLANT = 2.5;
 /** Smaller fragments go with the nearest piece, as a share of the sheet. */
 const FRAGMENT = 0.0005;
 
@@ -130,13 +133,21 @@ export function overhangMask(
   const values = new Int32Array(labels.length);
   for (let i = 0; i < values.length; i++) if (labels[i] !== 0) values[i] = out.has(labels[i]!) ? 1 : 2;
   const isSubject = (i: number): boolean => subject.data[i]! >= SUBJECT;
-  const distances = grow(values, width, height, Math.max(band + fade, 0) + 2, (i, distance) =>
-    inside.data[i]! >= 128 ? isSubject(i) : distance <= 3,
+  const depths = depthsIn(inside);
+  // A slanting neck meets the border aslant: it is followed as deep as the border goes, which may be a longer way than straight inwards.
+  const distances = grow(values, width, height, SLANT * Math.max(band + fade, 0) + 2, (i, distance) =>
+    inside.data[i]! >= 128 ? depths[i]! <= band + fade + 1 && isSubject(i) : distance <= 3,
   );
   const data = new Uint8Array(values.length);
   for (let i = 0; i < data.length; i++) {
     if (values[i] !== 1) continue;
-    data[i] = distances[i]! <= band || fade === 0 ? 255 : 255 * Math.max(0, 1 - (distances[i]! - band) / fade);
+    const depth = inside.data[i]! >= 128 ? Math.min(distances[i]!, depths[i]!) : 0;
+    data[i] = depth <= band || fade === 0 ? 255 : 255 * Math.max(0, 1 - (depth - band) / fade);
   }
   return { width, height, data };
+}
+
+/** How deep each px lies inside of the outline, px. */
+function depthsIn({ width, height, data }: Plane): Float32Array {
+  return distanceTo({ width, height, data: data.map((value) => 255 - value) }, 1);
 }

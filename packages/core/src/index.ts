@@ -99,6 +99,7 @@ export * from './finish/contrast.js';
 export * from './finish/colour-words.js';
 export * from './finish/colour-pairs.js';
 export * from './finish/contact-shadow.js';
+export * from './finish/sheet-light.js';
 export * from './cutout/answers.js';
 export * from './cutout/barrier-distance.js';
 export * from './cutout/better-answer.js';

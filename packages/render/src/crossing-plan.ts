@@ -7,7 +7,6 @@ import {
   marksToSheet,
   meanScale,
   multiply,
-  newPlane,
   scaling,
   toWholePixels,
   transformBounds,
@@ -20,12 +19,12 @@ import {
   type CrossingZone,
   type Item,
   type Matrix,
-  type Plane,
   type Point,
 } from '@kadrosyn/core';
-import { alphaOfLayer, newLayer, type Drawing } from './drawing.js';
+import type { Drawing } from './drawing.js';
 import { paintsOf, partName, type Paint, type Splits } from './paints.js';
 import { shadowReach } from './reach.js';
+import { coverOf, reachesInto, unitCovers } from './unit-cover.js';
 import { workingScale } from './working-size.js';
 
 /** A crossing as it is on a list of items, at working size. */
@@ -118,15 +117,16 @@ function makePlan(
   if (!area) return null;
   const toPlane = multiply(translation(-area.x, -area.y), scaling(scale));
   const between = [...raised, ...items.slice(low + 1, high).filter(({ hidden }) => !hidden)];
-  const betweenPaints = between
-    .flatMap((item) => paintsOf([item], splits, onWhole))
-    .filter(({ name }) => !name.endsWith('#subject'));
+  const betweenCovers = between.flatMap((item) => {
+    const paints = paintsOf([item], splits, onWhole).filter(({ name }) => !name.endsWith('#subject'));
+    return paints.flatMap((paint) => unitCovers(item, paint.name, [paint], onWhole));
+  });
   // What passes over a subject does not pass over the body around it.
-  if (above.part === 'subject') betweenPaints.push(...paintsFor(highItem, 'body'));
+  if (above.part === 'subject') betweenCovers.push(...unitCovers(highItem, 'body', paintsFor(highItem, 'body'), onWhole));
   const zone = crossingZone({
-    lower: coverage(lowPaints, area, onWhole),
-    upper: coverage(highPaints, area, onWhole),
-    between: betweenPaints.some(({ bounds }) => intersect(bounds, area)) ? coverage(betweenPaints, area, onWhole) : null,
+    lower: coverOf(unitCovers(lowItem, moved.part, lowPaints, onWhole), area),
+    upper: coverOf(unitCovers(highItem, above.part, highPaints, onWhole), area),
+    between: reachesInto(betweenCovers, area) ? coverOf(betweenCovers, area) : null,
     crossing,
     lowerIsMarked: lowerIsLow,
     toPlane: multiply(toPlane, marksToSheet(crossing, drawing.sheet, drawing.resources.photos)),
@@ -159,30 +159,6 @@ function raisedAbove(item: Item, below: readonly Item[], crossings: readonly Cro
 export function namesOf({ itemId, part }: CrossingPart, names: readonly string[]): string[] {
   if (part !== 'whole') return names.filter((name) => name === partName(itemId, part));
   return names.filter((name) => name === itemId || (name.startsWith(`${itemId}#`) && !name.endsWith('#subject')));
-}
-
-function coverage(paints: readonly Paint[], area: Bounds, drawing: Drawing): Plane {
-  const touching = paints.filter(({ bounds }) => intersect(bounds, area));
-  const drawn = touching.filter(({ cover }) => !cover);
-  const layer = drawn.length > 0 ? newLayer(area, drawing.resources) : null;
-  if (layer) for (const paint of drawn) paint.draw(layer);
-  const plane = layer ? alphaOfLayer(layer) : newPlane(area.width, area.height);
-  for (const { cover } of touching) if (cover) layOver(plane, area, cover);
-  return plane;
-}
-
-/** Adds what a plane covers to another. */
-function layOver(onto: Plane, area: Bounds, { plane, x, y }: NonNullable<Paint['cover']>): void {
-  const common = intersect(area, { x, y, width: plane.width, height: plane.height });
-  if (!common) return;
-  for (let row = common.y; row < common.y + common.height; row++) {
-    let to = (row - area.y) * onto.width + common.x - area.x;
-    let from = (row - y) * plane.width + common.x - x;
-    for (let n = 0; n < common.width; n++, to++, from++) {
-      const value = plane.data[from]!;
-      if (value !== 0) onto.data[to] = value + (onto.data[to]! * (255 - value)) / 255;
-    }
-  }
 }
 
 function reachOf(item: Item): number {

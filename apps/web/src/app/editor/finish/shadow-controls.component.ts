@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
-import { changeSheet, LIGHT_ANGLE, type Shadow } from '@kadrosyn/core';
+import { LIGHT_ANGLE, turnLight, type Shadow } from '@kadrosyn/core';
 import { ColourFieldComponent } from '../../interface/colour-field.component';
 import { SliderFieldComponent, type ChangeHow } from '../../interface/slider-field.component';
 import { FinishEditing } from './finish-editing';
@@ -102,8 +102,6 @@ export class ShadowControlsComponent {
   turn(angle: number, how: ChangeHow): void {
     if (!this.follows()) return this.set({ angle }, how);
     const { session } = this.editing;
-    const { sheet } = session.context();
-    const light = { height: 45, ...sheet.light, angle };
-    session.applyAs(how, changeSheet(sheet, { light }, 'Turn the light of the sheet'));
+    session.applyAs(how, turnLight(session.context().sheet, angle));
   }
 }

@@ -3,11 +3,11 @@ import { Store } from '@ngrx/store';
 import {
   apply,
   changeFinish,
-  changeSheet,
   finishOf,
   invert,
   LIGHT_ANGLE,
   outlineBounds,
+  turnLight,
   type Edit,
   type Point,
 } from '@kadrosyn/core';
@@ -170,7 +170,6 @@ export class ShadowPointComponent {
       `Move the shadow of ${this.editing.name()}`,
     );
     if (!turnsLight) return edit;
-    const light = { height: 45, ...sheet.light, angle: angle % 360 };
-    return { ...edit, operations: [...edit.operations, ...changeSheet(sheet, { light }, edit.name).operations] };
+    return { ...edit, operations: [...edit.operations, ...turnLight(sheet, angle % 360).operations] };
   }
 }

@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { ColoursSectionComponent } from '../finish/colours-section.component';
+import { LightSectionComponent } from '../finish/light-section.component';
 import { MoodSectionComponent } from '../finish/mood-section.component';
 import { EditorSession } from '../session';
 import { SheetGroundComponent } from './sheet-ground.component';
@@ -9,7 +10,14 @@ import { SheetSizeComponent } from './sheet-size.component';
 /** Ground, mood, colours, size and lines of the sheet. */
 @Component({
   selector: 'ka-sheet-tab',
-  imports: [SheetSizeComponent, SheetGroundComponent, SheetLinesComponent, MoodSectionComponent, ColoursSectionComponent],
+  imports: [
+    SheetSizeComponent,
+    SheetGroundComponent,
+    SheetLinesComponent,
+    MoodSectionComponent,
+    LightSectionComponent,
+    ColoursSectionComponent,
+  ],
   template: `
     @if (session.shownSheet(); as sheet) {
       <div>
@@ -19,6 +27,7 @@ import { SheetSizeComponent } from './sheet-size.component';
     }
     <ka-sheet-ground />
     <ka-mood-section />
+    <ka-light-section />
     <ka-colours-section />
     <ka-sheet-size />
     <ka-sheet-lines />

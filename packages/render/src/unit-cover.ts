@@ -1,0 +1,82 @@
+import { intersect, newPlane, unite, type Bounds, type Item, type Plane } from '@kadrosyn/core';
+import { alphaOfLayer, newLayer, type Drawing } from './drawing.js';
+import type { Paint } from './paints.js';
+
+/** What something covers at working size: a plane whose first px is at x, y. */
+type Cover = NonNullable<Paint['cover']>;
+
+interface Known {
+  readonly key: readonly unknown[];
+  readonly covers: Map<string, Cover | null>;
+}
+
+const known = new WeakMap<Item, Known>();
+
+/**
+ * What a part of an item covers, as planes at working size. Kept with the item until something that it depends on changes: while a photo is
+ * dragged, the letters that it crosses stay as they are.
+ * @param paints - of that part, for a pass at working size.
+ */
+export function unitCovers(item: Item, part: string, paints: readonly Paint[], drawing: Drawing): readonly Cover[] {
+  const made = paints.flatMap(({ cover }) => cover ?? []);
+  const drawn = paints.filter(({ cover }) => !cover);
+  if (drawn.length === 0) return made;
+  const cover = canBeKept(item) ? keptCover(item, part, drawn, drawing) : drawnCover(drawn, drawing);
+  return cover ? [cover, ...made] : made;
+}
+
+/** What hangs out of an opening depends on more than the opening. */
+function canBeKept(item: Item): boolean {
+  return item.type === 'opening' && !item.overhangs && !(item.fill.type === 'photo' && item.fill.cutout);
+}
+
+function keptCover(item: Item, part: string, paints: readonly Paint[], drawing: Drawing): Cover | null {
+  const { sheet, view, clip, resources } = drawing;
+  const key = [view.a, clip.width, clip.height, sheet.placements, resources.version, resources.source, resources.shaper.version];
+  let entry = known.get(item);
+  if (!entry?.key.every((value, i) => value === key[i])) {
+    entry = { key, covers: new Map() };
+    known.set(item, entry);
+  }
+  let cover = entry.covers.get(part);
+  if (cover === undefined) {
+    cover = drawnCover(paints, drawing);
+    entry.covers.set(part, cover);
+  }
+  return cover;
+}
+
+function drawnCover(paints: readonly Paint[], drawing: Drawing): Cover | null {
+  const all = paints.map(({ bounds }) => bounds).reduce<Bounds | null>((a, b) => (a ? unite(a, b) : b), null);
+  const bounds = all && intersect(all, drawing.clip);
+  if (!bounds) return null;
+  const layer = newLayer(bounds, drawing.resources);
+  for (const paint of paints) paint.draw(layer);
+  return { plane: alphaOfLayer(layer), x: bounds.x, y: bounds.y };
+}
+
+/** What covers cover together within an area. */
+export function coverOf(covers: readonly Cover[], area: Bounds): Plane {
+  const plane = newPlane(area.width, area.height);
+  for (const cover of covers) layOver(plane, area, cover);
+  return plane;
+}
+
+/** Whether any of them reaches into an area. */
+export function reachesInto(covers: readonly Cover[], area: Bounds): boolean {
+  return covers.some(({ plane: { width, height }, x, y }) => intersect({ x, y, width, height }, area) !== null);
+}
+
+/** Adds what a plane covers to another. */
+function layOver(onto: Plane, area: Bounds, { plane, x, y }: Cover): void {
+  const common = intersect(area, { x, y, width: plane.width, height: plane.height });
+  if (!common) return;
+  for (let row = common.y; row < common.y + common.height; row++) {
+    let to = (row - area.y) * onto.width + common.x - area.x;
+    let from = (row - y) * plane.width + common.x - x;
+    for (let n = 0; n < common.width; n++, to++, from++) {
+      const value = plane.data[from]!;
+      if (value !== 0) onto.data[to] = value + (onto.data[to]! * (255 - value)) / 255;
+    }
+  }
+}

@@ -174,6 +174,18 @@ test('by keys alone: from chip to chip, out and in, over and under', async ({ pa
   await expect(breakout.chip(/^1, piece at the top, kept in$/)).toBeVisible();
 });
 
+test('the light of the sheet turns all shadows that follow it', async ({ page }) => {
+  const editor = await Editor.home(page);
+  await editor.copyOf('Fox on a tilted print', 'Fox in another light');
+  await editor.open('Fox in another light');
+  await editor.panel.getByRole('button', { name: /^Light/ }).click();
+  await expect(editor.panel.getByText('2 shadows fall this way.')).toBeVisible();
+  await editor.panel.getByRole('textbox', { name: 'Direction', exact: true }).fill('200');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('button', { name: 'Undo: Turn the light of the sheet' })).toBeVisible();
+  expect(((await kept(editor, 'Fox in another light')) as unknown as { light: { angle: number } }).light.angle).toBe(200);
+});
+
 for (const scheme of ['light', 'dark'] as const) {
   test(`the Break out tab and its chips pass the accessibility check, ${scheme}`, async ({ page }) => {
     await page.emulateMedia({ colorScheme: scheme });

@@ -43,10 +43,17 @@ export function grow(
 }
 
 function isOnRim(values: Int32Array, i: number, width: number, height: number): boolean {
-  const [x, y] = [i % width, Math.floor(i / width)];
-  if (x === 0 || y === 0 || x === width - 1 || y === height - 1) return true;
-  for (const j of [i - 1, i + 1, i - width, i + width, i - width - 1, i - width + 1, i + width - 1, i + width + 1]) {
-    if (values[j] !== values[i]) return true;
-  }
-  return false;
+  const x = i % width;
+  if (x === 0 || x === width - 1 || i < width || i >= width * (height - 1)) return true;
+  const value = values[i];
+  return (
+    values[i - 1] !== value ||
+    values[i + 1] !== value ||
+    values[i - width] !== value ||
+    values[i + width] !== value ||
+    values[i - width - 1] !== value ||
+    values[i - width + 1] !== value ||
+    values[i + width - 1] !== value ||
+    values[i + width + 1] !== value
+  );
 }

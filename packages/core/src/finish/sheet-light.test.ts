@@ -16,7 +16,7 @@ describe('the light of a sheet', () => {
     const edit = turnLight(project.sheets[0]!, 120);
     const turned = applyEdit(project, edit);
     expect(turned.sheets[0]!.light).toEqual({ angle: 120, height: 45 });
-    expect(applyEdit(turned, turnLight(turned.sheets[0]!, 30)).sheets[0]!.light.angle).toBe(30);
+    expect(applyEdit(turned, turnLight(turned.sheets[0]!, 30)).sheets[0]!.light!.angle).toBe(30);
     expect(applyEdit(turned, invertEdit(edit))).toEqual(project);
   });
 

@@ -20,6 +20,23 @@ async function filled(journey: Journey, preset: string, shape: string, photo: st
   return new Breakout(editor);
 }
 
+/** Lays a photo loose on the sheet, a word over it, and opens the Break out tab of the photo. @param y - share of the sheet's height. */
+async function underAWord(journey: Journey, page: Page, photo: string, y: number): Promise<void> {
+  const { editor } = journey;
+  const supply = editor.supplies.getByRole('button', { name: new RegExp(`^${photo}: `) });
+  await supply.scrollIntoViewIfNeeded();
+  await supply.hover();
+  const box = (await supply.boundingBox())!;
+  await journey.drag({ x: box.x + box.width / 2, y: box.y + 30 }, await editor.at({ x: 0.5, y }));
+  const slab = editor.depth.getByRole('button', { name: new RegExp(`^${photo},`) });
+  await expect(slab).toBeVisible();
+  await journey.click(editor.supplies.getByRole('tab', { name: 'Lettering' }));
+  await journey.click(editor.supplies.getByRole('button', { name: 'Big slab' }));
+  await expect(page.getByLabel('Text on the sheet')).toBeFocused();
+  await journey.click(slab);
+  await journey.click(editor.panel.getByRole('tab', { name: 'Break out' }));
+}
+
 async function letOut(journey: Journey): Promise<void> {
   await journey.click(journey.editor.panel.getByRole('button', { name: 'Let the subject out' }));
 }
@@ -60,17 +77,7 @@ test('through-word: a hare passes before one letter and behind another', async (
   const { editor } = journey;
   await journey.click(editor.preset('Post'));
   await editor.ready();
-  const hare = editor.supplies.getByRole('button', { name: /^hare-leap: / });
-  await hare.scrollIntoViewIfNeeded();
-  await hare.hover();
-  const box = (await hare.boundingBox())!;
-  await journey.drag({ x: box.x + box.width / 2, y: box.y + 30 }, await editor.at({ x: 0.5, y: 0.5 }));
-  await expect(editor.depth.getByRole('button', { name: /^hare-leap,/ })).toBeVisible();
-  await journey.click(editor.supplies.getByRole('tab', { name: 'Lettering' }));
-  await journey.click(editor.supplies.getByRole('button', { name: 'Big slab' }));
-  await expect(page.getByLabel('Text on the sheet')).toBeFocused();
-  await journey.click(editor.depth.getByRole('button', { name: /^hare-leap,/ }));
-  await journey.click(editor.panel.getByRole('tab', { name: 'Break out' }));
+  await underAWord(journey, page, 'hare-leap', 0.5);
   await letOut(journey);
   await cutByBox(journey, page, WIDE, [
     [320, 20],
@@ -123,17 +130,7 @@ test('over-lettering: head and hand of a figure pass over the letters of a poste
   const { editor } = journey;
   await journey.click(editor.preset('Post'));
   await editor.ready();
-  const figure = editor.supplies.getByRole('button', { name: /^team-knife: / });
-  await figure.scrollIntoViewIfNeeded();
-  await figure.hover();
-  const box = (await figure.boundingBox())!;
-  await journey.drag({ x: box.x + box.width / 2, y: box.y + 30 }, await editor.at({ x: 0.5, y: 0.55 }));
-  await expect(editor.depth.getByRole('button', { name: /^team-knife,/ })).toBeVisible();
-  await journey.click(editor.supplies.getByRole('tab', { name: 'Lettering' }));
-  await journey.click(editor.supplies.getByRole('button', { name: 'Big slab' }));
-  await expect(page.getByLabel('Text on the sheet')).toBeFocused();
-  await journey.click(editor.depth.getByRole('button', { name: /^team-knife,/ }));
-  await journey.click(editor.panel.getByRole('tab', { name: 'Break out' }));
+  await underAWord(journey, page, 'team-knife', 0.55);
   await letOut(journey);
   const breakout = new Breakout(editor);
   expect(await breakout.subjectFound()).toBe(true);

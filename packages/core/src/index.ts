@@ -125,6 +125,7 @@ export * from './breakout/parts.js';
 export * from './breakout/overhang.js';
 export * from './breakout/crossing-zone.js';
 export * from './breakout/hard-cut.js';
+export * from './breakout/mark-point.js';
 export * from './breakout/set-marks.js';
 export * from './breakout/crossing-pairs.js';
 export * from './breakout/marks-to-sheet.js';

@@ -4,6 +4,7 @@ import type { Sides } from '../document/finish.js';
 import type { Opening, Overhangs } from '../document/item.js';
 import { regionPoints, type CrossingZone } from './crossing-zone.js';
 import { piecePoints, type OverhangPieces } from './overhang.js';
+import { markPoint } from './mark-point.js';
 import type { Parts } from './parts.js';
 
 type Side = keyof Sides<boolean>;
@@ -16,7 +17,7 @@ export function letPiece(overhangs: Overhangs, found: OverhangPieces, label: num
   const points = piecePoints(found).get(label);
   if (!points) throw new RangeError(`There is no piece ${label}`);
   const kept = marksElsewhere(overhangs.pieces, found.parts, invert(found.toPhoto), new Set([label]));
-  return { ...overhangs, pieces: [...kept, ...points.map((at) => ({ at: rounded(at), out }))] };
+  return { ...overhangs, pieces: [...kept, ...points.map((at) => ({ at: markPoint(at), out }))] };
 }
 
 /** Lets out, or keeps in, all that leaves by one side, now and later: marks on pieces of that side are given up. */
@@ -36,7 +37,7 @@ export function letRegion(crossing: Crossing, zone: CrossingZone, label: number,
   const points = regionPoints(zone).get(label);
   if (!points) throw new RangeError(`There is no region ${label}`);
   const kept = marksElsewhere(crossing.regions, zone.parts, zone.toPlane, new Set([label]));
-  return { ...crossing, regions: [...kept, ...points.map((at) => ({ at: rounded(at), over }))] };
+  return { ...crossing, regions: [...kept, ...points.map((at) => ({ at: markPoint(at), over }))] };
 }
 
 /** Says of a pair, in all its regions, which of the two passes over. Cut lines stay; what was painted by hand goes. */
@@ -73,9 +74,4 @@ function marksElsewhere<T extends { readonly at: Point }>(
     const [x, y] = [Math.floor(p.x), Math.floor(p.y)];
     return x < 0 || y < 0 || x >= width || y >= height || !on.has(labels[y * width + x]!);
   });
-}
-
-/** A hundredth of a px is more than enough, and short in the document. */
-function rounded({ x, y }: Point): Point {
-  return { x: Math.round(x * 100) / 100, y: Math.round(y * 100) / 100 };
 }

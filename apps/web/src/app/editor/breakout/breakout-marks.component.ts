@@ -1,10 +1,12 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { Store } from '@ngrx/store';
 import { apply, type Point } from '@kadrosyn/core';
+import { OutlinePen } from '../pen/outline-pen';
 import { EditorSession } from '../session';
 import { StageView } from '../sheet/stage-view';
 import { Viewport } from '../sheet/viewport';
 import { selectIsMoving } from '../state/editor.selectors';
+import { TextCaret } from '../text/text-caret';
 import { BreakoutChecks } from './breakout-checks';
 import { BreakoutEditing } from './breakout-editing';
 import { chipPlaces } from './chip-places';
@@ -77,11 +79,13 @@ export class BreakoutMarksComponent {
   private readonly viewport = inject(Viewport);
   readonly view = inject(StageView);
   readonly painting = inject(HandPainting);
+  private readonly typing = inject(TextCaret);
+  private readonly pen = inject(OutlinePen);
   private readonly checks = inject(BreakoutChecks);
   readonly isMoving = inject(Store).selectSignal(selectIsMoving);
 
   readonly chips = computed(() => {
-    if (this.view.clean()) return [];
+    if (this.view.clean() || this.typing.opening() || this.pen.drawing()) return [];
     const matrix = this.viewport.matrix();
     const chips = [...this.pieces(), ...this.regions()].map((chip) => ({ ...chip, wanted: apply(matrix, chip.wanted) }));
     const places = chipPlaces(

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, ElementRef, inject, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { apply, invert, type Point } from '@kadrosyn/core';
+import { apply, type Point } from '@kadrosyn/core';
 import { Notices } from '../notices';
 import { Viewport } from '../sheet/viewport';
 import { selectIsMoving } from '../state/editor.selectors';
@@ -117,7 +117,7 @@ export class CutLinesComponent {
 
   private at(event: PointerEvent): Point {
     const { left, top } = this.host.nativeElement.getBoundingClientRect();
-    return apply(invert(this.viewport.matrix()), { x: event.clientX - left, y: event.clientY - top });
+    return this.viewport.toSheet({ x: event.clientX - left, y: event.clientY - top });
   }
 }
 

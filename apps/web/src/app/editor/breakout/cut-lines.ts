@@ -1,5 +1,15 @@
 import { computed, inject, Injectable, signal } from '@angular/core';
-import { apply, invert, lengthWithin, toNearestEdge, type Crossing, type Matrix, type Parts, type Point } from '@kadrosyn/core';
+import {
+  apply,
+  invert,
+  lengthWithin,
+  markPoint,
+  toNearestEdge,
+  type Crossing,
+  type Matrix,
+  type Parts,
+  type Point,
+} from '@kadrosyn/core';
 import type { SeenCut } from '@kadrosyn/render';
 import { EditorSession } from '../session';
 import { BreakoutEditing } from './breakout-editing';
@@ -92,7 +102,7 @@ export class CutLines {
     const target = this.drawing();
     if (!target || this.measure(target, line).length === 0) return false;
     this.drawing.set(null);
-    this.change(target, (cuts, toMarks) => [...cuts, line.map((p) => rounded(apply(toMarks, p)))], 'Draw a cut line');
+    this.change(target, (cuts, toMarks) => [...cuts, line.map((p) => markPoint(apply(toMarks, p)))], 'Draw a cut line');
     return true;
   }
 
@@ -120,7 +130,7 @@ export class CutLines {
       (cuts, toMarks) =>
         cuts.with(
           index,
-          line.map((p) => rounded(apply(toMarks, p))),
+          line.map((p) => markPoint(apply(toMarks, p))),
         ),
       'Move a cut line',
     );
@@ -167,8 +177,4 @@ function frameOf({ overhang, crossings }: Findings, target: CutTarget): Frame | 
   }
   const survey = crossings.find(({ crossing }) => crossingKey(crossing) === target.pair);
   return survey ? { parts: survey.plan.zone.parts, toPlane: survey.plan.toPlane, toMarks: invert(survey.toSheet) } : null;
-}
-
-function rounded({ x, y }: Point): Point {
-  return { x: Math.round(x * 100) / 100, y: Math.round(y * 100) / 100 };
 }

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, ElementRef, inject, signal } from '@angular/core';
-import { apply, invert, type Point } from '@kadrosyn/core';
+import { apply, type Point } from '@kadrosyn/core';
 import { Viewport } from '../sheet/viewport';
 import { HandPainting } from './hand-painting';
 
@@ -111,6 +111,6 @@ export class HandPaintingComponent {
   }
 
   private onSheet(event: PointerEvent): Point {
-    return apply(invert(this.viewport.matrix()), this.onStage(event));
+    return this.viewport.toSheet(this.onStage(event));
   }
 }

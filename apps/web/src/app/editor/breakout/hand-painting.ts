@@ -1,5 +1,5 @@
 import { computed, inject, Injectable, signal } from '@angular/core';
-import { apply, invert, type Crossing, type Point } from '@kadrosyn/core';
+import { apply, invert, markPoint, type Crossing, type Point } from '@kadrosyn/core';
 import { EditorSession } from '../session';
 import { BreakoutEditing } from './breakout-editing';
 import { BreakoutFinder } from './breakout-finder';
@@ -53,7 +53,7 @@ export class HandPainting {
     const toMarks = invert(survey.toSheet);
     const over = (survey.crossing.lower.itemId === found.itemId) === this.paintsOver();
     const stroke = {
-      points: points.map((p) => rounded(apply(toMarks, p))),
+      points: points.map((p) => markPoint(apply(toMarks, p))),
       width: Math.round(this.width() * Math.hypot(toMarks.a, toMarks.b) * 100) / 100,
       over,
     };
@@ -70,8 +70,4 @@ export class HandPainting {
 /** The crossing without what was painted. */
 function unpainted({ paint: _gone, ...rest }: Crossing): Crossing {
   return rest;
-}
-
-function rounded({ x, y }: Point): Point {
-  return { x: Math.round(x * 100) / 100, y: Math.round(y * 100) / 100 };
 }

@@ -116,16 +116,18 @@ function makePlan(
   const area = shared && intersect(toWholePixels(shared, zoneReach(Math.max(reach.lower, reach.upper)) + 3), whole);
   if (!area) return null;
   const toPlane = multiply(translation(-area.x, -area.y), scaling(scale));
+  // What is drawn in every frame of a drag, or only looked at again after each drop, is worth keeping; a picture needs no more than the area.
+  const wanted = drawing.resources.draft || !drawing.sheet.crossings.includes(crossing) ? null : area;
   const between = [...raised, ...items.slice(low + 1, high).filter(({ hidden }) => !hidden)];
   const betweenCovers = between.flatMap((item) => {
     const paints = paintsOf([item], splits, onWhole).filter(({ name }) => !name.endsWith('#subject'));
-    return paints.flatMap((paint) => unitCovers(item, paint.name, [paint], onWhole));
+    return paints.flatMap((paint) => unitCovers(item, paint.name, [paint], onWhole, wanted));
   });
   // What passes over a subject does not pass over the body around it.
-  if (above.part === 'subject') betweenCovers.push(...unitCovers(highItem, 'body', paintsFor(highItem, 'body'), onWhole));
+  if (above.part === 'subject') betweenCovers.push(...unitCovers(highItem, 'body', paintsFor(highItem, 'body'), onWhole, wanted));
   const zone = crossingZone({
-    lower: coverOf(unitCovers(lowItem, moved.part, lowPaints, onWhole), area),
-    upper: coverOf(unitCovers(highItem, above.part, highPaints, onWhole), area),
+    lower: coverOf(unitCovers(lowItem, moved.part, lowPaints, onWhole, wanted), area),
+    upper: coverOf(unitCovers(highItem, above.part, highPaints, onWhole, wanted), area),
     between: reachesInto(betweenCovers, area) ? coverOf(betweenCovers, area) : null,
     crossing,
     lowerIsMarked: lowerIsLow,

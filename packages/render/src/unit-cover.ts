@@ -13,15 +13,23 @@ interface Known {
 const known = new WeakMap<Item, Known>();
 
 /**
- * What a part of an item covers, as planes at working size. Kept with the item until something that it depends on changes: while a photo is
- * dragged, the letters that it crosses stay as they are.
+ * What a part of an item covers, as planes at working size.
  * @param paints - of that part, for a pass at working size.
+ * @param area - no more than this is wanted. When null, all of it is made, and kept with the item until something that it depends on changes: while
+ *   a photo is dragged, the letters that it crosses stay as they are.
  */
-export function unitCovers(item: Item, part: string, paints: readonly Paint[], drawing: Drawing): readonly Cover[] {
+export function unitCovers(
+  item: Item,
+  part: string,
+  paints: readonly Paint[],
+  drawing: Drawing,
+  area: Bounds | null,
+): readonly Cover[] {
   const made = paints.flatMap(({ cover }) => cover ?? []);
   const drawn = paints.filter(({ cover }) => !cover);
   if (drawn.length === 0) return made;
-  const cover = canBeKept(item) ? keptCover(item, part, drawn, drawing) : drawnCover(drawn, drawing);
+  const isKept = area === null && canBeKept(item);
+  const cover = isKept ? keptCover(item, part, drawn, drawing) : drawnCover(drawn, area ?? drawing.clip, drawing);
   return cover ? [cover, ...made] : made;
 }
 
@@ -40,15 +48,15 @@ function keptCover(item: Item, part: string, paints: readonly Paint[], drawing: 
   }
   let cover = entry.covers.get(part);
   if (cover === undefined) {
-    cover = drawnCover(paints, drawing);
+    cover = drawnCover(paints, drawing.clip, drawing);
     entry.covers.set(part, cover);
   }
   return cover;
 }
 
-function drawnCover(paints: readonly Paint[], drawing: Drawing): Cover | null {
+function drawnCover(paints: readonly Paint[], area: Bounds, drawing: Drawing): Cover | null {
   const all = paints.map(({ bounds }) => bounds).reduce<Bounds | null>((a, b) => (a ? unite(a, b) : b), null);
-  const bounds = all && intersect(all, drawing.clip);
+  const bounds = all && intersect(all, area);
   if (!bounds) return null;
   const layer = newLayer(bounds, drawing.resources);
   for (const paint of paints) paint.draw(layer);

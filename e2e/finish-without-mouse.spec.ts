@@ -17,7 +17,7 @@ test('a whole job by keyboard alone: an oval gets a wider line, its photo a tone
   await expect(editor.panel.getByRole('textbox', { name: 'Name', exact: true })).toHaveValue('Oval');
   // The tabs are one stop; arrow keys go along them.
   await tabTo(page, /^Fit$/);
-  await page.keyboard.press('ArrowRight');
+  for (let step = 0; step < 2; step++) await page.keyboard.press('ArrowRight');
   await page.keyboard.press('Enter');
   await tabTo(page, /^Width slider$/);
   const width = editor.panel.getByRole('textbox', { name: 'Width', exact: true });

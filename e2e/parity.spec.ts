@@ -62,6 +62,7 @@ test.beforeAll(async () => {
   for (const [name, title] of Object.entries(CUT_OUT_PICTURES)) {
     const file = await sharp(cutOutFile(name as CutOutPictureName))
       .extractChannel(0)
+      .toColourspace('b-w')
       .png()
       .toBuffer();
     coverages[photos[name]!.id] = file;
@@ -99,7 +100,7 @@ async function drawnInNode(project: Project, scale = 1): Promise<Uint8Array> {
   for (const [id, photo] of Object.entries(project.photos)) {
     source.add(id, await decodePhoto(files[id]!));
     if (!photo.cutouts) continue;
-    const { data, info } = await sharp(coverages[id]).raw().toBuffer({ resolveWithObject: true });
+    const { data, info } = await sharp(coverages[id]).extractChannel(0).raw().toBuffer({ resolveWithObject: true });
     source.addMatte(id, MATTE, { width: info.width, height: info.height, data: new Uint8Array(data) });
   }
   const { data } = renderSheet(project.sheets[0]!, scale, {

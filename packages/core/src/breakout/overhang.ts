@@ -1,6 +1,6 @@
 import type { Sides } from '../document/finish.js';
 import type { Overhangs } from '../document/item.js';
-import type { Plane } from '../finish/plane.js';
+import { newPlane, type Plane } from '../finish/plane.js';
 import { apply, invert, type Matrix, type Point } from '../geometry/matrix.js';
 import { wallsOf } from './cut-line.js';
 import { grow } from './grow.js';
@@ -134,6 +134,7 @@ export function overhangMask(
 ): Plane {
   const { width, height, labels } = parts;
   const out = new Set(pieces.filter((piece) => piece.out).map(({ label }) => label));
+  if (out.size === 0) return newPlane(width, height);
   const values = new Int32Array(labels.length);
   for (let i = 0; i < values.length; i++) if (labels[i] !== 0) values[i] = out.has(labels[i]!) ? 1 : 2;
   const isSubject = (i: number): boolean => subject.data[i]! >= SUBJECT;

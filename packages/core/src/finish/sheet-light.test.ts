@@ -5,7 +5,7 @@ import { invertEdit } from '../document/edit.js';
 import type { Group } from '../document/item.js';
 import { newShapedOpening } from '../document/new-opening.js';
 import { newProject } from '../document/new-project.js';
-import { shadowsByLight, turnLight } from './sheet-light.js';
+import { followLight, lightAngle, shadowsByLight, turnLight } from './sheet-light.js';
 
 const shape = newShapedOpening('Shape', { type: 'ellipse' }, { x: 5, y: 5 }, 10, 10);
 const shadow = { distance: 4, blur: 4, strength: 0.5 };
@@ -18,6 +18,14 @@ describe('the light of a sheet', () => {
     expect(turned.sheets[0]!.light).toEqual({ angle: 120, height: 45 });
     expect(applyEdit(turned, turnLight(turned.sheets[0]!, 30)).sheets[0]!.light!.angle).toBe(30);
     expect(applyEdit(turned, invertEdit(edit))).toEqual(project);
+  });
+
+  it('is left by a shadow in the direction that it has then, and followed again', () => {
+    const sheet = { light: { angle: 120, height: 45 } };
+    const own = followLight(shadow, sheet, false);
+    expect(own).toEqual({ ...shadow, angle: 120 });
+    expect(followLight(own, { light: { angle: 10, height: 45 } }, true)).toEqual(shadow);
+    expect(lightAngle(null)).toBe(60);
   });
 
   it('is followed by all shadows that have no direction of their own, those of groups and overhangs too', () => {

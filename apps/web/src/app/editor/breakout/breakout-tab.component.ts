@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import { LIGHT_ANGLE, placedPhoto, type Item, type Opening, type Shadow } from '@kadrosyn/core';
+import { followLight, placedPhoto, type Item, type Opening, type Shadow } from '@kadrosyn/core';
 import type { SeenPiece } from '@kadrosyn/render';
 import { MatMenuModule } from '@angular/material/menu';
 import { faultOf } from '../../api/fault';
@@ -153,8 +153,7 @@ export class BreakoutTabComponent {
     return { ...shadow, ...change };
   }
 
-  follow({ angle: _before, ...shadow }: Shadow, on: boolean): void {
-    const angle = this.session.shownSheet()?.light?.angle ?? LIGHT_ANGLE;
-    this.editing.setShadow(on ? shadow : { ...shadow, angle }, 'Light of the shadow of the overhang');
+  follow(shadow: Shadow, on: boolean): void {
+    this.editing.setShadow(followLight(shadow, this.session.context().sheet, on), 'Light of the shadow of the overhang');
   }
 }

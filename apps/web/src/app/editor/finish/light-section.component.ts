@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { LIGHT_ANGLE, shadowsByLight, turnLight } from '@kadrosyn/core';
+import { LIGHT_ANGLE, lightAngle, shadowsByLight, turnLight } from '@kadrosyn/core';
 import { SliderFieldComponent, type SliderChange } from '../../interface/slider-field.component';
 import { EditorSession } from '../session';
 import { FoldPartComponent } from './fold-part.component';
@@ -32,7 +32,7 @@ export class LightSectionComponent {
   private readonly session = inject(EditorSession);
   readonly folds = inject(OpenFolds);
   readonly standard = LIGHT_ANGLE;
-  readonly angle = computed(() => (Math.round(this.session.shownSheet()?.light?.angle ?? LIGHT_ANGLE) + 360) % 360);
+  readonly angle = computed(() => (Math.round(lightAngle(this.session.shownSheet())) + 360) % 360);
   readonly words = computed(() => {
     const { following, own } = shadowsByLight(this.session.sheet()?.items ?? []);
     if (following + own === 0) return 'Nothing casts a shadow yet. All shadows will fall this way.';

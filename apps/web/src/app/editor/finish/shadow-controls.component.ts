@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
-import { LIGHT_ANGLE, turnLight, type Shadow } from '@kadrosyn/core';
+import { LIGHT_ANGLE, lightAngle, turnLight, type Shadow } from '@kadrosyn/core';
 import { ColourFieldComponent } from '../../interface/colour-field.component';
 import { SliderFieldComponent, type ChangeHow } from '../../interface/slider-field.component';
 import { FinishEditing } from './finish-editing';
@@ -87,7 +87,7 @@ export class ShadowControlsComponent {
   /** By the light of the sheet from now on, or in its own direction. */
   readonly followed = output<boolean>();
   readonly follows = computed(() => this.shadow().angle === undefined);
-  private readonly light = computed(() => this.editing.session.shownSheet()?.light?.angle ?? LIGHT_ANGLE);
+  private readonly light = computed(() => lightAngle(this.editing.session.shownSheet()));
   readonly angle = computed(() => (Math.round(this.shadow().angle ?? this.light()) + 360) % 360);
 
   percent(share: number): number {

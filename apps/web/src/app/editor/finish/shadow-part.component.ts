@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { LIGHT_ANGLE, type Finish } from '@kadrosyn/core';
+import { followLight } from '@kadrosyn/core';
 import { FinishEditing } from './finish-editing';
 import { FinishPartComponent } from './finish-part.component';
 import { firstShadow } from './first-shadow';
@@ -38,12 +38,9 @@ export class ShadowPartComponent {
   }
 
   follow(on: boolean): void {
-    const angle = this.editing.session.shownSheet()?.light?.angle ?? LIGHT_ANGLE;
-    this.editing.change('Light of shadow', (finish) => {
-      if (!finish.shadow) return finish;
-      const { angle: _before, ...shadow } = finish.shadow;
-      const turned: Finish = { ...finish, shadow: on ? shadow : { ...shadow, angle } };
-      return turned;
-    });
+    const { sheet } = this.editing.session.context();
+    this.editing.change('Light of shadow', (finish) =>
+      finish.shadow ? { ...finish, shadow: followLight(finish.shadow, sheet, on) } : finish,
+    );
   }
 }

@@ -14,13 +14,15 @@ const alias = [
 /** Tests check results, never speed: a busy machine gets all the time it needs, and only what hangs is stopped. */
 const PATIENCE_MS = 180_000;
 const setupFiles = [at('scripts/repeatable-properties.ts')];
+/** Files of one worker share what they load: these tests leave nothing behind, and loading took most of their time. */
+const SHARED = { isolate: false, pool: 'threads' } as const;
 
 export default defineConfig({
   test: {
     projects: [
       {
         resolve: { alias },
-        test: { name: 'core', include: ['packages/core/src/**/*.test.ts'], testTimeout: PATIENCE_MS, setupFiles },
+        test: { name: 'core', include: ['packages/core/src/**/*.test.ts'], testTimeout: PATIENCE_MS, setupFiles, ...SHARED },
       },
       {
         resolve: { alias },
@@ -29,8 +31,10 @@ export default defineConfig({
           include: ['packages/render/src/**/*.test.ts', 'packages/cli/src/**/*.test.ts'],
           testTimeout: PATIENCE_MS,
           setupFiles,
+          ...SHARED,
         },
       },
+      { test: { name: 'scripts', include: ['scripts/**/*.test.mjs'], testTimeout: PATIENCE_MS } },
       {
         // The server's tasks run in threads of their own, which load what was built: these tests run on that.
         test: {

@@ -8,9 +8,12 @@ import { CHROMIUM } from '../e2e/support/chromium.js';
 import { startApplication } from '../e2e/support/started.js';
 import { startHarness } from '../packages/render/testing/harness.js';
 import { largePhoto, sheetOfMany } from './bench-sheets.js';
-import { figure } from './figure.js';
+import { about, figure } from './figure.js';
 
-// Snapping and a rectangle drawn among 200 items, against one bare drawImage of the viewport; a sheet of 60 photos opened.
+about(`
+One of 200 items dragged and snapped among the others, and what a rectangle drawn over them means at every move, against one bare drawImage of
+the viewport. A sheet of 60 photos (30 files), from the answer with the project: the first picture, and all of it exact.
+`);
 const root = process.cwd();
 const shaper = await loadShaperFrom(join(root, 'build/faces'));
 const { photo, bytes } = await largePhoto();
@@ -24,7 +27,7 @@ const request = {
   photos: { [photo.id]: harness.put('large', bytes) },
   viewport: { width: 776, height: 612 },
 };
-const times = await frames.evaluate((wish) => window.bench.timeFrames(wish), request);
+const times = await frames.evaluate((wanted) => window.bench.timeFrames(wanted), request);
 figure('arranging.snap-among-200.frame', times.drag, 'ms');
 figure('arranging.snap-among-200.ratio', times.drag / times.bare, 'bare-drawImage');
 await frames.close();

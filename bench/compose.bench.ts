@@ -3,9 +3,13 @@ import type { Item, Sheet } from '@kadrosyn/core';
 import { loadShaperFrom, renderSheet } from '@kadrosyn/render/node';
 import { hardPictures } from '../packages/render/fixtures/hard-pictures.js';
 import { loadIngredients, sourceOf } from '../packages/render/fixtures/ingredients.js';
-import { figure } from './figure.js';
+import { about, figure, once } from './figure.js';
 
-// Every hard picture at 2000 x 2000 against the same items plainly from back to front.
+about(`
+The hard pictures in Node at 2000 x 2000 px with nothing kept from before (the best of three), against the same items plainly from back to front,
+without crossings and overhangs. The ratio is high where the plain picture is next to nothing, as with two bars.
+`);
+once();
 const SIDE = 2000;
 const root = process.cwd();
 const shaper = await loadShaperFrom(join(root, 'build/faces'));

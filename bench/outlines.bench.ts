@@ -5,9 +5,12 @@ import { loadShaperFrom } from '@kadrosyn/render/node';
 import { CHROMIUM } from '../e2e/support/chromium.js';
 import { startHarness } from '../packages/render/testing/harness.js';
 import { largePhoto, sheetOfMany, sheetWithCorners, sheetWithWord } from './bench-sheets.js';
-import { figure } from './figure.js';
+import { about, figure } from './figure.js';
 
-// Typing a letter, dragging a corner, one of 200 openings; and all outlines flattened.
+about(`
+Frames while a letter is typed into a word that is filled with a photo, while a corner of a photo in four corners is dragged, and while one of 200
+openings with photos is dragged. Outlines made and flattened, with nothing kept from before.
+`);
 const root = process.cwd();
 const shaper = await loadShaperFrom(join(root, 'build/faces'));
 const { photo, bytes } = await largePhoto();
@@ -22,7 +25,7 @@ for (const [name, gesture, { project, itemId }] of [
   ['one-of-200', 'opening', sheetOfMany(photo, 1080, 200, shaper)],
 ] as const) {
   const request = { project, itemId, photos, scale: 1, viewport: { width: 776, height: 612 }, frames: 40, gesture };
-  const times = await page.evaluate((wish) => window.bench.timeFrames(wish), request);
+  const times = await page.evaluate((wanted) => window.bench.timeFrames(wanted), request);
   figure(`outlines.${name}.frame`, times.drag, 'ms');
   figure(`outlines.${name}.ratio`, times.drag / times.bare, 'bare-drawImage');
 }

@@ -8,8 +8,8 @@ export default defineConfig({
   globalSetup: './support/running-application.ts',
   workers: 2,
   fullyParallel: true,
-  // A busy machine may lose a race that nobody could win; what needed a second try is named in the report.
-  retries: process.env['PLAYWRIGHT_JSON_OUTPUT_FILE'] ? 1 : 0,
+  // What needs a second try is a fault of the application or of the journey.
+  retries: 0,
   timeout: 120_000,
   expect: { timeout: 15_000 },
   reporter: process.env['PLAYWRIGHT_JSON_OUTPUT_FILE'] ? [['json']] : [['list']],

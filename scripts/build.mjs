@@ -1,79 +1,77 @@
-// Builds what changed: faces, packages and server by tsc, the web application by the Angular builder.
-import { createHash } from 'node:crypto';
-import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
-import { dirname, join } from 'node:path';
+// Builds what changed: assets, packages and servers by tsc, the web application by the Angular builder.
+import { rmSync } from 'node:fs';
 import { pathToFileURL } from 'node:url';
+import { join } from 'node:path';
+import { whenChanged } from './build/when-changed.mjs';
 import { main } from './console.mjs';
 import { ROOT } from './places.mjs';
 import { run } from './run-command.mjs';
 
-const SKIPPED = new Set(['node_modules', 'dist', '.angular', 'coverage']);
+const bin = (name) => join(ROOT, 'node_modules/.bin', name);
+const lock = 'package-lock.json';
+const PACKAGES = ['packages/core/src', 'packages/render/src', 'packages/core/tsconfig.json', 'packages/render/tsconfig.json'];
+const WEB = ['src', 'public', 'angular.json', 'package.json', 'tsconfig.json', 'tsconfig.app.json', 'tsconfig.worker.json'];
 
-/** A number for the names, sizes and contents of files below `folders`. */
-function fingerprint(folders) {
-  const hash = createHash('sha256');
-  const visit = (path) => {
-    const stat = statSync(path);
-    if (stat.isDirectory()) {
-      for (const name of readdirSync(path).sort()) if (!SKIPPED.has(name)) visit(join(path, name));
-    } else if (!/\.test\.ts$/.test(path)) {
-      hash.update(path.slice(ROOT.length)).update(readFileSync(path));
-    }
-  };
-  for (const folder of folders) visit(join(ROOT, folder));
-  return hash.digest('hex');
+/** The faces for lettering, HarfBuzz and OpenCV for the browser. */
+export function buildAssets() {
+  const outputs = ['build/faces', 'apps/web/public/harfbuzz.wasm', 'apps/web/public/opencv.js'];
+  return whenChanged('assets', ['scripts/build-assets.mjs', lock], outputs, () =>
+    run('node', ['scripts/build-assets.mjs'], { cwd: ROOT }),
+  );
 }
 
-async function whenChanged(name, folders, target, build) {
-  const mark = join(ROOT, 'build', `${name}.fingerprint`);
-  const now = fingerprint(folders);
-  if (existsSync(target) && existsSync(mark) && readFileSync(mark, 'utf8') === now) return false;
-  await build();
-  mkdirSync(dirname(mark), { recursive: true });
-  writeFileSync(mark, now);
-  return true;
+/** Core and renderer, which all else rests on. */
+export function buildPackages() {
+  return whenChanged(
+    'packages',
+    [...PACKAGES, 'tsconfig.base.json', lock],
+    ['packages/core/dist', 'packages/render/dist'],
+    (mayLack) => tsc(['packages/render'], mayLack ? ['packages/core', 'packages/render'] : []),
+  );
 }
 
-/** @returns which parts were built, as a remark. */
+/** Samples, servers and the command line. `buildPackages` must have ended. */
+export function buildServer() {
+  const own = ['demo', 'apps/library', 'apps/server', 'packages/cli'];
+  return whenChanged(
+    'server',
+    [
+      ...PACKAGES,
+      ...own.flatMap((place) => [`${place}/src`, `${place}/tsconfig.json`]),
+      'tsconfig.base.json',
+      'tsconfig.json',
+      lock,
+    ],
+    own.map((place) => `${place}/dist`),
+    (mayLack) => tsc(own, mayLack ? own : []),
+  );
+}
+
+/** The web application. `buildAssets` and `buildPackages` must have ended. */
+export function buildWeb() {
+  return whenChanged(
+    'web',
+    [...PACKAGES, ...WEB.map((place) => `apps/web/${place}`), 'tsconfig.base.json', lock],
+    ['apps/web/dist/browser'],
+    () => run(bin('ng'), ['build'], { cwd: join(ROOT, 'apps/web'), env: { ...process.env, NG_CLI_ANALYTICS: 'false' } }),
+  );
+}
+
+/** All of it, side by side where that is possible. @returns which parts were built, as a remark. */
 export async function build() {
-  const built = [];
-  const bin = (name) => join(ROOT, 'node_modules/.bin', name);
-  const lock = 'package-lock.json';
-  const sources = ['packages/core/src', 'packages/render/src', 'tsconfig.base.json', lock];
-  if (
-    await whenChanged('faces', ['scripts/build-faces.mjs', lock], join(ROOT, 'build/faces'), () =>
-      run('node', ['scripts/build-faces.mjs'], { cwd: ROOT }),
-    )
-  ) {
-    built.push('faces');
-  }
-  const serverTarget = join(ROOT, 'apps/server/dist/main.js');
-  if (
-    await whenChanged(
-      'server',
-      [...sources, 'demo/src', 'apps/library/src', 'apps/server/src', 'packages/cli/src'],
-      serverTarget,
-      () => run(bin('tsc'), ['-b'], { cwd: ROOT }),
-    )
-  ) {
-    built.push('server');
-  }
-  const webTarget = join(ROOT, 'apps/web/dist/browser/index.html');
-  const web = [
-    'apps/web/src',
-    'apps/web/public',
-    'apps/web/angular.json',
-    'apps/web/tsconfig.json',
-    'apps/web/tsconfig.app.json',
-  ];
-  if (
-    await whenChanged('web', [...sources, ...web], webTarget, () =>
-      run(bin('ng'), ['build'], { cwd: join(ROOT, 'apps/web'), env: { ...process.env, NG_CLI_ANALYTICS: 'false' } }),
-    )
-  ) {
-    built.push('web application');
-  }
-  return built.length > 0 ? built.join(', ') : 'unchanged';
+  const [assets, packages] = await Promise.all([buildAssets(), buildPackages()]);
+  const [server, web] = await Promise.all([buildServer(), buildWeb()]);
+  const built = Object.entries({ assets, packages, server, web }).filter(([, isBuilt]) => isBuilt);
+  return built.length > 0 ? built.map(([name]) => name).join(', ') : 'unchanged';
 }
 
-if (import.meta.url === pathToFileURL(process.argv[1]).href) main(async () => console.log(await build()));
+/**
+ * @param projects - folders; with what they refer to
+ * @param forget - those whose outputs may be missing: what tsc remembers of them counts for nothing
+ */
+function tsc(projects, forget) {
+  for (const project of forget) rmSync(join(ROOT, project, 'tsconfig.tsbuildinfo'), { force: true });
+  return run(bin('tsc'), ['-b', ...projects], { cwd: ROOT });
+}
+
+if (process.argv[1] && import.meta.url === pathToFileURL(process.argv[1]).href) main(async () => console.log(await build()));

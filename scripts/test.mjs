@@ -1,20 +1,26 @@
 // ./test: everything that is checked before a change is kept.
-import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { execFileSync } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { availableParallelism, tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { parseArgs } from 'node:util';
-import { build } from './build.mjs';
 import { main, Stop } from './console.mjs';
-import { installDebian } from './debian.mjs';
-import { checkNode, installPackages } from './packages.mjs';
+import { checkNode } from './packages.mjs';
 import { ROOT } from './places.mjs';
-import { run } from './run-command.mjs';
+import { affectedBy } from './test/affected.mjs';
+import { runTasks } from './test/schedule.mjs';
+import { testTasks } from './test/tasks.mjs';
 
-const HELP = `Usage: ./test [PART...]
+const HELP = `Usage: ./test [--changed[=REV]] [--slow] [PART...]
 
 Without a part, everything is checked. The last line says how many checks passed and failed.
 
-  static     formatting, lint, types, boundaries, unused code, lockfile, generated code
+  --changed  what differs from a commit (REV; HEAD if there are uncommitted changes, else the one before): only the
+             parts that the changed files can affect are run, and only the changed journeys when nothing else was
+  --slow     also says which tests took longest
+
+  static     formatting, lint, types, boundaries, unused code, lockfile, references, generated code
+  scripts    what ./start, ./test and the benchmarks are made of
   core       the computation
   render     the renderer in Node
   server     the server on a throw-away database
@@ -22,137 +28,98 @@ Without a part, everything is checked. The last line says how many checks passed
   e2e        journeys through the real application in Chromium, on a throw-away database
 `;
 
-const bin = (name) => join(ROOT, 'node_modules/.bin', name);
-const web = join(ROOT, 'apps/web');
-
-/** Checks that pass or fail as a whole. */
-const STATIC = {
-  formatting: () => run(bin('prettier'), ['--check', '.'], { cwd: ROOT }),
-  lint: () => run(bin('eslint'), ['.'], { cwd: ROOT }),
-  'types of tests': () => run(bin('tsc'), ['-p', 'tsconfig.test.json'], { cwd: ROOT }),
-  'types of web tests': () => run(bin('tsc'), ['-p', 'tsconfig.spec.json', '--noEmit'], { cwd: web }),
-  'types of web workers': () => run(bin('tsc'), ['-p', 'tsconfig.worker.json', '--noEmit'], { cwd: web }),
-  boundaries: () =>
-    run(bin('depcruise'), ['--config', '.dependency-cruiser.cjs', 'packages', 'apps', 'demo', 'e2e', 'bench'], { cwd: ROOT }),
-  'unused code': () => run(bin('knip'), ['--no-config-hints'], { cwd: ROOT }),
-  lockfile: () => run('node', ['scripts/check-lockfile.mjs'], { cwd: ROOT }),
-  'generated schema': () => run('node', ['scripts/compile-schema.mjs', '--check'], { cwd: ROOT }),
-};
-
-const PARTS = {
-  static: async (count) => {
-    for (const [name, check] of Object.entries(STATIC)) await one(count, name, check);
-  },
-  core: (count, report) => vitest(count, report, 'core'),
-  render: (count, report) => vitest(count, report, 'render'),
-  server: (count, report) => vitest(count, report, 'server'),
-  web: (count, report) =>
-    many(count, 'web', report, () =>
-      run(bin('ng'), ['test', '--watch=false', '--reporters=json', `--output-file=${report}`], {
-        cwd: web,
-        env: { ...process.env, NG_CLI_ANALYTICS: 'false' },
-      }),
-    ),
-  e2e: async (count, report) => {
-    if (!existsSync('/usr/bin/chromium')) await installDebian('chromium');
-    await many(count, 'e2e', report, () =>
-      run(bin('playwright'), ['test'], { cwd: join(ROOT, 'e2e'), env: { ...process.env, PLAYWRIGHT_JSON_OUTPUT_FILE: report } }),
-    );
-  },
-};
+const PARTS = ['static', 'scripts', 'core', 'render', 'server', 'web', 'e2e'];
 
 main(async () => {
-  const { values, positionals } = parseArgs({ allowPositionals: true, options: { help: { type: 'boolean', short: 'h' } } });
+  const { values, positionals } = readOptions();
   if (values.help) return void process.stdout.write(HELP);
-  const wrong = positionals.find((part) => !(part in PARTS));
+  const wrong = positionals.find((part) => !PARTS.includes(part));
   if (wrong) throw new Stop(`There is no part "${wrong}".\n\n${HELP}`);
   checkNode();
-  const count = { passed: 0, failed: 0 };
-  await one(count, 'packages', installPackages);
-  await one(count, 'build', build);
+  const affected = values.changed === undefined ? { parts: PARTS, journeys: null } : affectedBy(changedFiles(values.changed));
+  const wanted = affected.parts.filter((part) => positionals.length === 0 || positionals.includes(part));
+  if (values.changed !== undefined) console.log(`What was changed affects: ${wanted.join(', ') || 'nothing that is tested'}.`);
+  if (wanted.length === 0) return void console.log('\n0 passed, 0 failed');
   const folder = mkdtempSync(join(tmpdir(), 'kadrosyn-test-'));
+  const count = { passed: 0, failed: 0 };
+  const from = performance.now();
   try {
-    // What can not be built can not be tested.
-    if (count.failed === 0) {
-      for (const part of positionals.length > 0 ? positionals : Object.keys(PARTS))
-        await PARTS[part](count, join(folder, `${part}.json`));
+    const tasks = neededFor(wanted, testTasks(folder, affected.journeys));
+    const told = tasks.map((task) => ({ ...task, run: () => tell(task, count, values.slow) }));
+    const outcomes = await runTasks(told, Math.max(2, availableParallelism()));
+    for (const [name, outcome] of outcomes) {
+      if (outcome.state !== 'left') continue;
+      count.failed++;
+      console.log(`  ${name} was not run, since ${outcome.for} failed`);
     }
   } finally {
     rmSync(folder, { recursive: true, force: true });
   }
-  console.log(`\n${count.passed} passed, ${count.failed} failed`);
+  console.log(`\nin ${((performance.now() - from) / 1000).toFixed(0)} s`);
+  console.log(`${count.passed} passed, ${count.failed} failed`);
   process.exitCode = count.failed > 0 ? 1 : 0;
 });
 
-/** A check that counts once. */
-async function one(count, name, check) {
-  const from = performance.now();
+function readOptions() {
+  // parseArgs has no options whose value may be missing.
+  const args = process.argv.slice(2).map((arg) => (arg === '--changed' ? '--changed=' : arg));
   try {
-    await check();
-    count.passed++;
-    say(name, from, 'passed');
+    return parseArgs({
+      args,
+      allowPositionals: true,
+      options: { changed: { type: 'string' }, slow: { type: 'boolean' }, help: { type: 'boolean', short: 'h' } },
+    });
+  } catch (error) {
+    throw new Stop(`${error.message}\n\n${HELP}`);
+  }
+}
+
+/** Tasks of these parts and all that they wait for. */
+function neededFor(parts, tasks) {
+  const needed = new Set();
+  const add = (task) => {
+    if (needed.has(task)) return;
+    needed.add(task);
+    for (const name of task.after ?? []) add(tasks.find((other) => other.name === name));
+  };
+  for (const task of tasks) if (parts.includes(task.part)) add(task);
+  return tasks.filter((task) => needed.has(task));
+}
+
+/** Runs a task, says how it ended, and counts. @throws Error when it failed, so that nothing goes on from it */
+async function tell({ name, run }, count, slow) {
+  const from = performance.now();
+  const say = (result) =>
+    console.log(`  ${name.padEnd(24)}${((performance.now() - from) / 1000).toFixed(1).padStart(7)} s  ${result}`);
+  try {
+    const result = await run();
+    if (result?.failures === undefined) {
+      count.passed++;
+      return say('passed');
+    }
+    const { passed, failures, again, slowest } = result;
+    count.passed += passed;
+    count.failed += failures.length + again.length;
+    say(`${passed} passed, ${failures.length + again.length} failed`);
+    for (const title of again) console.log(`\n✗ ${title}\nneeded a second try`);
+    for (const failure of failures) console.log(`\n✗ ${failure}`);
+    if (slow) for (const { title, seconds } of slowest) console.log(`    ${seconds.toFixed(1).padStart(6)} s  ${title}`);
   } catch (error) {
     count.failed++;
-    say(name, from, 'FAILED');
+    say('FAILED');
     console.log(error.message);
+    throw error;
   }
 }
 
-function vitest(count, report, project) {
-  const args = ['run', '--project', project, '--reporter=json', `--outputFile=${report}`];
-  return many(count, project, report, () => run(bin('vitest'), args, { cwd: ROOT }));
-}
-
-/** A runner that writes a report; each of its tests counts. A runner that reports no test has failed. */
-async function many(count, name, file, start) {
-  const from = performance.now();
-  let output = '';
+/** Paths that differ from a commit, new files too. */
+function changedFiles(revision) {
+  const git = (...args) => execFileSync('git', args, { cwd: ROOT }).toString().split('\n').filter(Boolean);
+  const fresh = git('ls-files', '--others', '--exclude-standard');
   try {
-    await start();
-  } catch (error) {
-    output = error.message;
+    const from = revision || (fresh.length > 0 || git('diff', '--name-only', 'HEAD').length > 0 ? 'HEAD' : 'HEAD~1');
+    return [...git('diff', '--name-only', '--no-renames', from, '--'), ...fresh];
+  } catch {
+    throw new Stop(`There is no commit "${revision || 'HEAD~1'}" to compare with.`);
   }
-  const result = existsSync(file) ? readReport(JSON.parse(readFileSync(file, 'utf8'))) : { passed: 0, failures: [] };
-  const lost = result.passed + result.failures.length === 0 || (output !== '' && result.failures.length === 0);
-  count.passed += result.passed;
-  count.failed += result.failures.length + (lost ? 1 : 0);
-  say(name, from, `${result.passed} passed, ${result.failures.length} failed`);
-  for (const title of result.again ?? []) console.log(`    passed at the second try only: ${title}`);
-  for (const failure of result.failures) console.log(`\n✗ ${failure}`);
-  if (lost) console.log(output || 'No test was run.');
-}
-
-/** Reads the report of Vitest (as Jest writes it) or of Playwright. */
-function readReport(report) {
-  if (report.testResults) {
-    const files = report.testResults;
-    const tests = files.flatMap((file) => file.assertionResults);
-    const broken = files.filter((file) => file.status === 'failed' && file.assertionResults.length === 0);
-    return {
-      passed: tests.filter((test) => test.status === 'passed').length,
-      failures: [
-        ...tests.filter((test) => test.status === 'failed').map((test) => `${test.fullName}\n${test.failureMessages.join('\n')}`),
-        ...broken.map((file) => `${file.name}\n${file.message}`),
-      ],
-    };
-  }
-  const specs = (suite) => [...(suite.specs ?? []), ...(suite.suites ?? []).flatMap(specs)];
-  const all = report.suites.flatMap(specs);
-  const texts = (spec) =>
-    spec.tests.flatMap((test) => test.results.flatMap((result) => result.errors.map((error) => error.message)));
-  return {
-    passed: all.filter((spec) => spec.ok).length,
-    again: all
-      .filter((spec) => spec.ok && spec.tests.some(({ results }) => results.length > 1))
-      .map(({ file, title }) => `${file}: ${title}`),
-    failures: [
-      ...all.filter((spec) => !spec.ok).map((spec) => `${spec.file}: ${spec.title}\n${texts(spec).join('\n')}`),
-      ...report.errors.map((error) => error.message),
-    ],
-  };
-}
-
-function say(name, from, result) {
-  const seconds = ((performance.now() - from) / 1000).toFixed(1);
-  console.log(`  ${name.padEnd(24)}${seconds.padStart(7)} s  ${result}`);
 }

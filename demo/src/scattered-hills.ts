@@ -18,8 +18,8 @@ export function scatteredHills(photos: SamplePhotos, shaper: Shaper): Project {
   const empty = kit.project('Hills through prints', [kit.sheet('Hills', [])], [photo]);
   const grounded = applyEdit(empty, backgroundEdit(empty.sheets[0]!, photo));
   const places = PLACES.map(({ x, y }) => ({ x: x * photo.width, y: y * photo.height }));
-  const wish = { places, veil: { colour: '#e6dccb', strength: 0.78 }, seed: 7 };
-  const scattered = scatterWindows(grounded.sheets[0]!, 'background', wish, grounded.photos, shaper)!;
+  const options = { places, veil: { colour: '#e6dccb', strength: 0.78 }, seed: 7 };
+  const scattered = scatterWindows(grounded.sheets[0]!, 'background', options, grounded.photos, shaper)!;
   const project = applyEdit(grounded, scattered.edit);
   const sheet = project.sheets[0]!;
   const poster = { axes: { wght: 620, wdth: 108 }, colour: INK };

@@ -1,3 +1,6 @@
+import { mkdtemp, rm, writeFile } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { expect, type Locator, type Page } from '@playwright/test';
 import sharp from 'sharp';
 import type { DesktopFile } from './own-photos.js';
@@ -123,24 +126,19 @@ export class Editor {
     await this.depth.getByRole('button', { name: new RegExp(`^${name}`) }).click();
   }
 
-  /** Lets go of files from the desktop over the sheet. */
+  /** Lets go of files from the desktop over the sheet, as the browser itself hands them over. */
   async dropFiles(files: readonly DesktopFile[], to: OnSheet): Promise<void> {
     const { x, y } = await this.at(to);
-    const transfer = await this.page.evaluateHandle(
-      (list) => {
-        const data = new DataTransfer();
-        for (const { name, type, base64 } of list) {
-          const bytes = Uint8Array.from(atob(base64), (letter) => letter.charCodeAt(0));
-          data.items.add(new File([bytes], name, { type }));
-        }
-        return data;
-      },
-      files.map(({ name, type, bytes }) => ({ name, type, base64: bytes.toString('base64') })),
-    );
-    const surface = this.stage.locator('.surface');
-    for (const event of ['dragenter', 'dragover', 'drop']) {
-      await surface.dispatchEvent(event, { dataTransfer: transfer, clientX: x, clientY: y, bubbles: true, cancelable: true });
-    }
+    const folder = await mkdtemp(join(tmpdir(), 'kadrosyn-desktop-'));
+    const paths = files.map(({ name }) => join(folder, name));
+    await Promise.all(files.map(({ bytes }, index) => writeFile(paths[index]!, bytes)));
+    const session = await this.page.context().newCDPSession(this.page);
+    const data = { items: [], files: paths, dragOperationsMask: 1 };
+    for (const type of ['dragEnter', 'dragOver', 'drop'] as const)
+      await session.send('Input.dispatchDragEvent', { type, x, y, data });
+    await session.detach();
+    // The page reads a file when it needs it.
+    this.page.once('close', () => void rm(folder, { recursive: true, force: true }));
   }
 
   /** Waits until everything is on the server. */

@@ -56,7 +56,7 @@ describe('kadrosyn cutout', () => {
     expect([await alphaAt('subject.png', 110, 120), await alphaAt('subject.png', 90, 120)]).toEqual([255, 0]);
   });
 
-  it('obeys strokes, given as often as wished', async () => {
+  it('obeys strokes, given as often as wanted', async () => {
     const strokes = ['--keep', '20,20 40,20', '--leave-out', '150,120 170,120', '--leave-out', '160,100', '--stroke-width', '12'];
     expect(await run(['cutout', file('disc.png'), '--box', '90,50,140,140', ...strokes, '-o', file('strokes.png')], says)).toBe(
       EXIT.done,

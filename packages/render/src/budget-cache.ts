@@ -5,11 +5,11 @@ export class BudgetCache<K, V> {
 
   /**
    * @param budget - bytes.
-   * @param release - called for each value that is let go.
+   * @param release - called for each value that is let go, with its key.
    */
   constructor(
     private readonly budget: number,
-    private readonly release: (value: V) => void = () => undefined,
+    private readonly release: (value: V, key: K) => void = () => undefined,
   ) {}
 
   get bytes(): number {
@@ -37,7 +37,7 @@ export class BudgetCache<K, V> {
 
   delete(key: K): void {
     const value = this.take(key);
-    if (value !== undefined) this.release(value);
+    if (value !== undefined) this.release(value, key);
   }
 
   /** Takes a value out without letting it go: it now belongs to the caller. */

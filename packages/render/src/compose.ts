@@ -245,7 +245,7 @@ function clippedTo(layer: Layer, bounds: Bounds, drawing: Drawing): Layer {
   return part;
 }
 
-/** Crossings whose wish a later one undoes where they overlap: a cycle, of which the last one counts. */
+/** Crossings whose rule a later one undoes where they overlap: a cycle, of which the last one counts. */
 export function unsettledCrossings(items: readonly Item[], drawing: Drawing): Crossing[] {
   const crossings = crossingsAmong(items, drawing.sheet.crossings);
   const splits = splitsOf(crossings);

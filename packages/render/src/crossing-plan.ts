@@ -22,8 +22,10 @@ import {
   type Point,
 } from '@kadrosyn/core';
 import type { Drawing } from './drawing.js';
+import type { Inputs } from './inputs.js';
 import { paintsOf, partName, type Paint, type Splits } from './paints.js';
 import { shadowReach } from './reach.js';
+import { made, reasonOf } from './trace.js';
 import { coverOf, reachesInto, unitCovers } from './unit-cover.js';
 import { workingScale } from './working-size.js';
 
@@ -46,7 +48,7 @@ export interface CrossingPlan {
 const LAID = 0.97;
 
 interface Known {
-  readonly key: readonly unknown[];
+  readonly inputs: Inputs;
   readonly plan: CrossingPlan | null;
 }
 
@@ -81,11 +83,20 @@ export function crossingPlan(crossing: Crossing, items: readonly Item[], splits:
   const involved = items.slice(low, high + 1).filter(({ hidden }) => !hidden);
   const scale = workingScale(drawing);
   const raised = raisedAbove(items[low]!, items.slice(0, low), drawing.sheet.crossings).filter(({ hidden }) => !hidden);
-  const key = [scale, drawing.sheet.placements, drawing.resources.version, ...raised, ...involved];
+  const { placements } = drawing.sheet;
+  const { version, trace } = drawing.resources;
+  const inputs = { scale, placements, version, raised, items: involved };
   const known = plans.get(crossing);
-  if (known?.key.length === key.length && known.key.every((value, i) => value === key[i])) return known.plan;
-  const plan = makePlan(crossing, items, low, high, raised, l < u, splits, scale, drawing);
-  plans.set(crossing, { key, plan });
+  const reason = reasonOf(known?.inputs, inputs);
+  if (known && reason === null) {
+    trace?.hit('crossing plans');
+    return known.plan;
+  }
+  const name = [crossing.lower, crossing.upper].map(({ itemId, part }) => partName(itemId, part)).join(' and ');
+  const plan = made(trace, { cache: 'crossing plans', name, reason: reason! }, () =>
+    makePlan(crossing, items, low, high, raised, l < u, splits, scale, drawing),
+  );
+  plans.set(crossing, { inputs, plan });
   return plan;
 }
 

@@ -1,6 +1,7 @@
 import { developed, isDeveloped, meanScale, type Bounds, type Opening, type PhotoFill, type Pixels } from '@kadrosyn/core';
 import { coarseness, drawCoarse } from './coarse.js';
 import type { Drawing, Layer, Target } from './drawing.js';
+import type { Inputs } from './inputs.js';
 import { kernelResult } from './kernels.js';
 import { putPixels } from './level-chain.js';
 import { canBeSampled, effectFrame, plainPixels } from './photo-pixels.js';
@@ -27,13 +28,10 @@ export function drawDeveloped(layer: Layer, opening: Opening, fill: PhotoFill, d
 
 /** Null while it is made elsewhere. The photo is sampled only where it has to be sent there. */
 function exactly({ bounds }: Layer, opening: Opening, fill: PhotoFill, drawing: Drawing): Pixels | null {
-  const { view, sheet, resources } = drawing;
+  const { resources } = drawing;
   const { tone, blur, effects } = fill;
-  const stamp = [
-    ...[opening.outline, opening.box, fill.photoId, fill.placement, tone, blur, effects, sheet.placements, resources.version],
-    ...[view.a, view.e, view.f, bounds.x, bounds.y, bounds.width, bounds.height],
-  ];
-  return kernelResult(resources.kernels, `${opening.id} photo`, stamp, bounds.width * bounds.height, () => ({
+  const inputs = { ...placed(bounds, opening, fill, drawing), tone, blur, effects };
+  return kernelResult(resources.kernels, `${opening.id} photo`, inputs, bounds.width * bounds.height, () => ({
     kind: 'develop',
     pixels: plainPixels(opening, fill, bounds, drawing, 1)!,
     developing: { ...(tone ? { tone } : {}), ...(blur ? { blur } : {}), ...(effects ? { effects } : {}) },
@@ -56,13 +54,23 @@ export function drawFewer(target: Target, bounds: Bounds, opening: Opening, fill
 
 /** The pixels before they are developed, which stay the same while a tone is tried. */
 function keptPlain(bounds: Bounds, opening: Opening, fill: PhotoFill, coarse: number, drawing: Drawing): Pixels | null {
-  const { layers, version } = drawing.resources;
+  const { layers, trace } = drawing.resources;
   const make = (): Pixels | null => plainPixels(opening, fill, bounds, drawing, coarse);
   if (!layers) return make();
-  const { view, sheet } = drawing;
-  const stamp = [
-    ...[opening.outline, opening.box, fill.photoId, fill.placement, sheet.placements, version, coarse],
-    ...[view.a, view.e, view.f, bounds.x, bounds.y, bounds.width, bounds.height],
-  ];
-  return layers.keep(`${opening.id} plain`, stamp, make, (pixels) => pixels?.data.byteLength ?? 0);
+  const inputs = { ...placed(bounds, opening, fill, drawing), coarse };
+  return layers.keep(`${opening.id} plain`, inputs, make, (pixels) => pixels?.data.byteLength ?? 0, trace);
+}
+
+/** What the pixels of a photo depend on before they are developed. */
+function placed(bounds: Bounds, { outline, box }: Opening, fill: PhotoFill, { view, sheet, resources }: Drawing): Inputs {
+  return {
+    outline,
+    box,
+    photo: fill.photoId,
+    placement: fill.placement,
+    placements: sheet.placements,
+    version: resources.version,
+    view: [view.a, view.e, view.f],
+    bounds: [bounds.x, bounds.y, bounds.width, bounds.height],
+  };
 }

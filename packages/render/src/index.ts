@@ -2,6 +2,8 @@ export * from './environment.js';
 export * from './browser-environment.js';
 export * from './photo-source.js';
 export * from './resources.js';
+export * from './inputs.js';
+export * from './trace.js';
 export * from './kernels.js';
 export * from './measure-word.js';
 export * from './predict-remedies.js';

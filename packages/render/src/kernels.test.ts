@@ -3,6 +3,7 @@ import type { Finish, Opening, PhotoFill, Pixels, Plane, Sheet } from '@kadrosyn
 import { RECTANGLE, shape, withPicture } from '../fixtures/kit.js';
 import { sampleResources, squareSheet } from '../testing/pictures.js';
 import type { RenderResources } from './index.js';
+import { changedInput, type Inputs } from './inputs.js';
 import { runKernel, type KernelJob, type Kernels } from './kernels.js';
 import { NODE_ENVIRONMENT } from './node/index.js';
 import { SheetPainter, type Painted } from './sheet-painter.js';
@@ -14,25 +15,25 @@ const VIEW = { scale: 1, left: 0, top: 0 };
 class LateKernels implements Kernels {
   missed = 0;
   readonly jobs: string[] = [];
-  private readonly results = new Map<string, { stamp: readonly unknown[]; result: Pixels | Plane }>();
-  private readonly waiting = new Map<string, { stamp: readonly unknown[]; job: KernelJob }>();
+  private readonly results = new Map<string, { inputs: Inputs; result: Pixels | Plane }>();
+  private readonly waiting = new Map<string, { inputs: Inputs; job: KernelJob }>();
 
   get pending(): number {
     return this.waiting.size;
   }
 
-  take(name: string, stamp: readonly unknown[], job: (() => KernelJob) | null): Pixels | Plane | null {
+  take(name: string, inputs: Inputs, job: (() => KernelJob) | null): Pixels | Plane | null {
     const known = this.results.get(name);
-    if (known?.stamp.every((value, i) => value === stamp[i])) return known.result;
+    if (known && changedInput(known.inputs, inputs) === null) return known.result;
     this.missed++;
-    if (job) this.waiting.set(name, { stamp, job: job() });
+    if (job) this.waiting.set(name, { inputs, job: job() });
     return null;
   }
 
   answer(): void {
-    for (const [name, { stamp, job }] of this.waiting) {
+    for (const [name, { inputs, job }] of this.waiting) {
       this.jobs.push(`${name}: ${job.kind}`);
-      this.results.set(name, { stamp, result: runKernel(job) });
+      this.results.set(name, { inputs, result: runKernel(job) });
     }
     this.waiting.clear();
   }

@@ -8,6 +8,7 @@ import {
   type Plane,
   type ShadowCast,
 } from '@kadrosyn/core';
+import type { Inputs } from './inputs.js';
 
 /** Work over every pixel that is heavy enough to be done away from the main thread. */
 export type KernelJob = DevelopJob | ShadowJob | InnerShadeJob;
@@ -52,10 +53,10 @@ export interface Kernels {
   /** So many results are being made. */
   readonly pending: number;
   /**
-   * The result for a name and a stamp, or null while it is being made. Another stamp for the same name overtakes what was asked for before.
+   * The result for a name and its inputs, or null while it is being made. Other inputs for the same name overtake what was asked for before.
    * @param job - makes the job; called only where it must be sent. Null only looks whether the result is there.
    */
-  take(name: string, stamp: readonly unknown[], job: (() => KernelJob) | null): Pixels | Plane | null;
+  take(name: string, inputs: Inputs, job: (() => KernelJob) | null): Pixels | Plane | null;
 }
 
 /** Smaller jobs than this many px are done at once: sending them would take longer. */
@@ -69,11 +70,11 @@ const SMALL = 16_000;
 export function kernelResult<J extends KernelJob>(
   kernels: Kernels | undefined,
   name: string,
-  stamp: readonly unknown[],
+  inputs: Inputs,
   size: number,
   job: () => J,
   mayAsk = true,
 ): ResultOf<J> | null {
   if (!kernels || size < SMALL) return runKernel(job());
-  return kernels.take(name, stamp, mayAsk ? job : null) as ResultOf<J> | null;
+  return kernels.take(name, inputs, mayAsk ? job : null) as ResultOf<J> | null;
 }

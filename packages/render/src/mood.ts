@@ -14,6 +14,7 @@ import {
 import { coarseness } from './coarse.js';
 import type { Drawing } from './drawing.js';
 import type { Context2D, Surface } from './environment.js';
+import type { Inputs } from './inputs.js';
 import { kernelResult } from './kernels.js';
 import { putPixels } from './level-chain.js';
 
@@ -35,24 +36,19 @@ export function drawMood(context: Context2D, area: Bounds, drawing: Drawing): vo
 
 /**
  * Puts what `plain` shows onto another canvas, in the mood of the sheet: exactly where that is at hand, else from fewer pixels.
- * @param stamp - what `plain` shows; null while that is itself not exact.
+ * @param inputs - what `plain` shows; null while that is itself not exact.
  * @returns whether it is exact.
  */
-export function copyInMood(
-  context: Context2D,
-  plain: Surface,
-  area: Bounds,
-  drawing: Drawing,
-  stamp: readonly unknown[] | null,
-): boolean {
+export function copyInMood(context: Context2D, plain: Surface, area: Bounds, drawing: Drawing, inputs: Inputs | null): boolean {
   const { sheet, resources } = drawing;
   const { mood } = sheet;
   if (!mood) return true;
-  const place = [area.x, area.y, area.width, area.height, drawing.view.a, drawing.view.e, drawing.view.f];
+  const { a, e, f } = drawing.view;
+  const place = { area: [area.x, area.y, area.width, area.height], view: [a, e, f] };
   const exact =
-    stamp &&
+    inputs &&
     !resources.draft &&
-    kernelResult(resources.kernels, 'mood', [...stamp, ...place, mood], area.width * area.height, () => ({
+    kernelResult(resources.kernels, 'mood', { ...inputs, ...place, mood }, area.width * area.height, () => ({
       kind: 'develop',
       pixels: pixelsOf(plain.context, area),
       developing: mood,
@@ -63,7 +59,7 @@ export function copyInMood(
     return true;
   }
   const most = mood.effects?.some(({ kind }) => kind !== 'edges') ? EFFECT_PIXELS : TONE_PIXELS;
-  copyFewer(context, plain, area, coarseness(area, most), drawing, stamp);
+  copyFewer(context, plain, area, coarseness(area, most), drawing, inputs);
   return false;
 }
 
@@ -73,18 +69,19 @@ function copyFewer(
   area: Bounds,
   coarse: number,
   drawing: Drawing,
-  stamp: readonly unknown[] | null,
+  inputs: Inputs | null,
 ): void {
-  const { layers, environment } = drawing.resources;
+  const { layers, environment, trace } = drawing.resources;
   const make = (): Pixels => fewerPixels(plain, area, coarse, drawing);
   // While the mood alone is changed, what lies below it is read once.
   const pixels =
-    stamp && layers
+    inputs && layers
       ? layers.keep(
           'below mood',
-          [...stamp, area.x, area.y, area.width, area.height, coarse],
+          { ...inputs, area: [area.x, area.y, area.width, area.height], coarse },
           make,
           ({ data }) => data.byteLength,
+          trace,
         )
       : make();
   const small = environment.createSurface(pixels.width, pixels.height);

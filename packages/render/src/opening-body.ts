@@ -27,6 +27,7 @@ import { drawOutline, drawSilhouetteOutline } from './draw-outline.js';
 import { lay, newLayer, type Drawing, type Layer, type Target } from './drawing.js';
 import { keepInside, takeOut } from './fill-path.js';
 import { boxOnTarget, coverPath, fillPath, ink } from './ink.js';
+import type { Inputs } from './inputs.js';
 import { appearance } from './layer-cache.js';
 import { putPixels } from './level-chain.js';
 import { innerPath, partPath } from './outline-paths.js';
@@ -77,18 +78,23 @@ export function layShadowed(
   const caster = keptCaster(opening, letterId, bounds, drawing);
   const isExact = kernels?.missed === missed;
   const name = letterId === undefined ? opening.id : `${opening.id} ${letterId}`;
-  drawShadowOf(target, bounds, { layer: caster, name, stamp: silhouette(opening, drawing), isExact }, shadow, drawing);
+  drawShadowOf(target, bounds, { layer: caster, name, inputs: silhouette(opening, drawing), isExact }, shadow, drawing);
   lay(target, caster);
 }
 
 /** What the form of an opening depends on: tones change nothing in it, and a blur only where the photo has clear places. */
-function silhouette({ outline, box, fill, finish }: Opening, { sheet, resources }: Drawing): readonly unknown[] {
-  const around = [outline, box, finish.outline, finish.rim, sheet.placements];
-  if (fill.type !== 'photo') return [...around, fill];
+function silhouette({ outline, box, fill, finish }: Opening, { sheet, resources }: Drawing): Inputs {
+  const around = { outline, box, edge: finish.outline, rim: finish.rim, placements: sheet.placements };
+  if (fill.type !== 'photo') return { ...around, fill };
   const { photoId, placement, cutout, show, extend, effects } = fill;
   const isOpaque = resources.source.level(photoId, 1e-3)?.opaque === true && show !== 'subject';
   const hasDots = effects?.some(({ kind }) => kind === 'halftone');
-  return [...around, photoId, placement, cutout, show, extend, hasDots ? effects : null, isOpaque ? null : fill.blur];
+  return {
+    ...around,
+    ...{ photoId, placement, cutout, show, extend },
+    effects: hasDots ? effects : null,
+    blur: isOpaque ? null : fill.blur,
+  };
 }
 
 /** Draws an opening of which nothing but its photo is shown, developed, straight onto a target: for frames of a drag. */
@@ -106,7 +112,7 @@ export function drawDevelopedOn(target: Target, bounds: Bounds, opening: Opening
 
 /** In a frame of a drag, the layer that casts the shadow stays the same while the shadow alone is changed. */
 function keptCaster(opening: Opening, letterId: string | undefined, bounds: Bounds, drawing: Drawing): Layer {
-  const { layers, draft, version } = drawing.resources;
+  const { layers, draft, version, trace } = drawing.resources;
   const { view, sheet } = drawing;
   if (!layers || !draft) return unshadowedLayer(opening, letterId, bounds, drawing);
   // Its bounds must not follow the reach of the shadow: it takes all that is in sight and some more.
@@ -114,12 +120,19 @@ function keptCaster(opening: Opening, letterId: string | undefined, bounds: Boun
   const reach = finishReach(opening.finish, false) * meanScale(view);
   const onView = toWholePixels(transformBounds(multiply(view, boxMatrix(opening.box)), shape), reach + 1);
   const own = intersect(onView, toWholePixels(drawing.clip, OUT_OF_SIGHT)) ?? bounds;
-  const stamp = [...appearance(opening), view.a, view.e, view.f, own.x, own.y, own.width, own.height, sheet.placements, version];
+  const inputs = {
+    ...appearance(opening),
+    view: [view.a, view.e, view.f],
+    bounds: [own.x, own.y, own.width, own.height],
+    placements: sheet.placements,
+    version,
+  };
   return layers.keep(
     `${opening.id}#${letterId ?? 'body'} caster`,
-    stamp,
+    inputs,
     () => unshadowedLayer(opening, letterId, own, drawing),
     () => own.width * own.height * 4,
+    trace,
   );
 }
 
@@ -155,9 +168,10 @@ function subjectBody(opening: Opening, letterId: string | undefined, bounds: Bou
   if (outline?.align === 'outside') drawSilhouetteOutline(layer, part, opening, drawing);
   lay(layer, part);
   if (innerShade && !drawing.silhouette) {
-    const stamp = [...silhouette(opening, drawing), bounds.x, bounds.y, bounds.width, bounds.height];
+    const { x, y, width, height } = bounds;
+    const inputs = { ...silhouette(opening, drawing), bounds: [x, y, width, height] };
     // What is drawn from fewer px is clipped by the form of the opening only: a little of it may lie outside until it is exact.
-    drawInnerShade(layer, { layer: part, name: `${opening.id} subject`, stamp }, innerShade, drawing, () => undefined);
+    drawInnerShade(layer, { layer: part, name: `${opening.id} subject`, inputs }, innerShade, drawing, () => undefined);
   }
   if (outline && outline.align !== 'outside') drawSilhouetteOutline(layer, part, opening, drawing);
   return layer;
@@ -252,24 +266,17 @@ function shadeInside(layer: Layer, opening: Opening, letterId: string | undefine
   if (!innerShade || !path) return;
   const { outline, box, finish, id } = opening;
   const { x, y, width, height } = layer.bounds;
-  const stamp = [outline, box, finish.rim, x, y, width, height];
+  const inputs = { outline, box, rim: finish.rim, bounds: [x, y, width, height] };
   const name = `${id} ${letterId ?? ''}`;
-  const inside = keptInside(layer, opening, path, `${name} cover`, stamp, drawing);
-  drawInnerShade(layer, { layer: inside, name, stamp }, innerShade, drawing, () => {
+  const inside = keptInside(layer, opening, path, `${name} cover`, inputs, drawing);
+  drawInnerShade(layer, { layer: inside, name, inputs }, innerShade, drawing, () => {
     clipTo(layer.context, boxOnTarget(opening, layer, drawing), path);
   });
 }
 
 /** What the shade lies in; in a frame of a drag it stays the same while the shade alone is changed. */
-function keptInside(
-  { bounds }: Layer,
-  opening: Opening,
-  path: Path,
-  name: string,
-  stamp: readonly unknown[],
-  drawing: Drawing,
-): Layer {
-  const { layers, draft } = drawing.resources;
+function keptInside({ bounds }: Layer, opening: Opening, path: Path, name: string, inputs: Inputs, drawing: Drawing): Layer {
+  const { layers, draft, trace } = drawing.resources;
   const make = (): Layer => {
     const inside = newLayer(bounds, drawing.resources);
     coverPath(inside, opening, path, drawing);
@@ -277,7 +284,8 @@ function keptInside(
   };
   if (!layers || !draft) return make();
   const { view } = drawing;
-  return layers.keep(name, [...stamp, path, view.a, view.e, view.f], make, () => bounds.width * bounds.height * 4);
+  const all = { ...inputs, path, view: [view.a, view.e, view.f] };
+  return layers.keep(name, all, make, () => bounds.width * bounds.height * 4, trace);
 }
 
 function drawRim(layer: Layer, opening: Opening, path: Path, inner: Path, colour: string, drawing: Drawing): void {

@@ -215,8 +215,9 @@ function groupPaint(group: Group, drawing: Drawing): Paint[] {
     const isExact = kernels?.missed === missed;
     if (!shadow) return made;
     const under = newLayer(bounds, drawing.resources);
-    const stamp = [group.items, drawing.sheet.placements, drawing.sheet.crossings];
-    drawShadowOf(under, bounds, { layer: made, name: group.id, stamp, isExact }, shadow, drawing);
+    const { placements, crossings } = drawing.sheet;
+    const inputs = { items: group.items, placements, crossings };
+    drawShadowOf(under, bounds, { layer: made, name: group.id, inputs, isExact }, shadow, drawing);
     lay(under, made);
     return under;
   });

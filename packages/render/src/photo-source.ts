@@ -15,7 +15,7 @@ export interface PhotoLevel {
 export interface PhotoSource {
   /**
    * The best level at hand for drawing at `scale` px per px of the photo. Undefined while nothing has arrived: the
-   * place is then left in a quiet grey. A source that loads may take the call as a wish for that level.
+   * place is then left in a quiet grey. A source that loads may take the call as a request for that level.
    */
   level(photoId: string, scale: number): PhotoLevel | undefined;
   /** The same for the subject of a cutout, with its own edge colours; alpha is the matte. */

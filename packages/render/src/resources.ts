@@ -3,6 +3,7 @@ import type { RenderEnvironment } from './environment.js';
 import type { Kernels } from './kernels.js';
 import type { LayerCache } from './layer-cache.js';
 import type { PhotoSource } from './photo-source.js';
+import type { Trace } from './trace.js';
 
 /** All that drawing a sheet needs besides the sheet. */
 export interface RenderResources {
@@ -18,4 +19,6 @@ export interface RenderResources {
   readonly layers?: LayerCache;
   /** Does heavy work elsewhere, for pictures that may first be a little coarse. Everything is done at once when absent. */
   readonly kernels?: Kernels;
+  /** Is told what was kept and what had to be made. @default undefined: nothing is measured */
+  readonly trace?: Trace;
 }

@@ -12,6 +12,7 @@ import {
 } from '@kadrosyn/core';
 import { coarseAlpha, coarseness, drawCoarse } from './coarse.js';
 import { alphaOfLayer, lay, newLayer, type Drawing, type Layer, type Target } from './drawing.js';
+import type { Inputs } from './inputs.js';
 import { kernelResult } from './kernels.js';
 import { putPixels } from './level-chain.js';
 import { shadowOffset } from './reach.js';
@@ -25,7 +26,7 @@ export interface Caster {
   /** Of what casts it: an item, or a part of one. */
   readonly name: string;
   /** Everything that the silhouette depends on. */
-  readonly stamp: readonly unknown[];
+  readonly inputs: Inputs;
   /** False while parts of the layer are still being made elsewhere. */
   readonly isExact: boolean;
 }
@@ -49,7 +50,7 @@ export function drawSoft(layer: Layer, soft: Plane, strength: number, drawing: D
 export function drawShadowOf(
   target: Target,
   bounds: Bounds,
-  { layer: caster, name, stamp, isExact }: Caster,
+  { layer: caster, name, inputs, isExact }: Caster,
   shadow: Shadow,
   drawing: Drawing,
 ): void {
@@ -61,7 +62,7 @@ export function drawShadowOf(
       : kernelResult(
           resources.kernels,
           `${name} shadow`,
-          [...stamp, ...placeOf(drawing), shadow, sheet.light],
+          { ...inputs, ...placeOf(drawing), shadow, light: sheet.light },
           size,
           () => ({
             kind: 'shadow',
@@ -82,7 +83,7 @@ export function drawShadowOf(
  */
 export function drawInnerShade(
   layer: Layer,
-  { layer: inside, name, stamp }: Omit<Caster, 'isExact'>,
+  { layer: inside, name, inputs }: Omit<Caster, 'isExact'>,
   shade: NonNullable<Finish['innerShade']>,
   drawing: Drawing,
   clip: () => void,
@@ -94,14 +95,14 @@ export function drawInnerShade(
   const exact =
     layer.draft && size > COARSE_PIXELS
       ? null
-      : kernelResult(resources.kernels, `${name} shade`, [...stamp, ...placeOf(drawing), shade], size, () => ({
+      : kernelResult(resources.kernels, `${name} shade`, { ...inputs, ...placeOf(drawing), shade }, size, () => ({
           kind: 'inner-shade',
           plane: alphaOfLayer(inside),
           sigma,
         }));
   if (exact) return putShadow(layer, bounds, exact, 1, shade, drawing);
   const coarse = coarseness(bounds, COARSE_PIXELS, sigma);
-  const plane = keptAlpha(inside, name, stamp, coarse, drawing);
+  const plane = keptAlpha(inside, name, inputs, coarse, drawing);
   const soft = innerShadePlane(plane, sigma / coarse);
   // Made large again it reaches beyond the edge.
   layer.context.save();
@@ -111,16 +112,21 @@ export function drawInnerShade(
 }
 
 /** The silhouette in fewer pixels, kept while the shade alone is changed. */
-function keptAlpha(inside: Layer, name: string, stamp: readonly unknown[], coarse: number, drawing: Drawing): Plane {
-  const { layers, environment } = drawing.resources;
+function keptAlpha(inside: Layer, name: string, inputs: Inputs, coarse: number, drawing: Drawing): Plane {
+  const { layers, environment, trace } = drawing.resources;
   const make = (): Plane => coarseAlpha(inside, inside.bounds, coarse, environment);
   if (!layers) return make();
-  return layers.keep(`${name} inside`, [...stamp, ...placeOf(drawing), coarse], make, ({ data }) => data.byteLength);
+  const all = { ...inputs, ...placeOf(drawing), coarse };
+  return layers.keep(`${name} inside`, all, make, ({ data }) => data.byteLength, trace);
 }
 
 /** What of the drawing the form of a shade depends on. */
-function placeOf({ view, clip, resources }: Drawing): readonly unknown[] {
-  return [view.a, view.e, view.f, clip.x, clip.y, clip.width, clip.height, resources.version];
+function placeOf({ view, clip, resources }: Drawing): Inputs {
+  return {
+    view: [view.a, view.e, view.f],
+    clip: [clip.x, clip.y, clip.width, clip.height],
+    version: resources.version,
+  };
 }
 
 /** What a layer covers within a place. */

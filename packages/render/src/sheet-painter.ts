@@ -136,8 +136,8 @@ export class SheetPainter {
     const drawing = drawingOf(this.shown, sheet, view, { ...resources, version, layers: this.cache });
     if (!this.plain || !drawing) return 'nothing';
     const { items, background, veil, placements, crossings, light, width, height } = sheet;
-    const stamp = [items, background, veil, placements, crossings, light, width, height, version];
-    const isExact = copyInMood(this.shown, this.plain, part ?? drawing.clip, drawing, this.isPlainExact ? stamp : null);
+    const inputs = { items, background, veil, placements, crossings, light, width, height, version };
+    const isExact = copyInMood(this.shown, this.plain, part ?? drawing.clip, drawing, this.isPlainExact ? inputs : null);
     if (!isExact) this.approximate = true;
     return 'part';
   }

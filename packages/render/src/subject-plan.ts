@@ -30,10 +30,12 @@ import {
 } from '@kadrosyn/core';
 import { alphaOfLayer, newLayer, type Drawing } from './drawing.js';
 import { coverPath } from './ink.js';
+import type { Inputs } from './inputs.js';
 import { once } from './once.js';
 import { partPath } from './outline-paths.js';
 import { levelMatrix, photoToSheet, subjectLevel } from './photo-pixels.js';
 import { finishBand, shadeReach } from './reach.js';
+import { made, reasonOf } from './trace.js';
 import { workingScale } from './working-size.js';
 
 /** What is known of an opening's subject at working size. */
@@ -60,7 +62,7 @@ export interface SubjectPlan {
 }
 
 interface Known {
-  readonly key: readonly unknown[];
+  readonly inputs: Inputs;
   readonly plan: SubjectPlan | null;
 }
 
@@ -75,11 +77,19 @@ export function subjectPlan(opening: Opening, drawing: Drawing): SubjectPlan | n
   const level = subjectLevel(fill, meanScale(toSheet) * scale, drawing);
   if (!level) return null;
   const windows = windowsOf(opening, fill, drawing.sheet);
-  const key = [scale, level.pixels, toSheet.a, toSheet.b, toSheet.e, toSheet.f, ...windows];
+  const { a, b, e, f } = toSheet;
+  const inputs = { scale, level: level.pixels, placement: [a, b, e, f], windows };
   const known = plans.get(opening);
-  if (known?.key.length === key.length && known.key.every((value, i) => value === key[i])) return known.plan;
-  const plan = makePlan(opening, fill, toSheet, windows, scale, drawing);
-  plans.set(opening, { key, plan });
+  const reason = reasonOf(known?.inputs, inputs);
+  const { trace } = drawing.resources;
+  if (known && reason === null) {
+    trace?.hit('subject plans');
+    return known.plan;
+  }
+  const plan = made(trace, { cache: 'subject plans', name: opening.id, reason: reason! }, () =>
+    makePlan(opening, fill, toSheet, windows, scale, drawing),
+  );
+  plans.set(opening, { inputs, plan });
   return plan;
 }
 
@@ -159,9 +169,9 @@ function matteOf(pixels: Pixels): Matte {
   const known = mattes.get(pixels);
   if (known) return known;
   const matte = alphaOf(pixels);
-  const made = { matte, filled: filledBounds(matte) };
-  mattes.set(pixels, made);
-  return made;
+  const read = { matte, filled: filledBounds(matte) };
+  mattes.set(pixels, read);
+  return read;
 }
 
 /** Sampling repeats the edge of a photo; beyond it there is no subject. */

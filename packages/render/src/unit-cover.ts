@@ -1,12 +1,14 @@
 import { intersect, newPlane, unite, type Bounds, type Item, type Plane } from '@kadrosyn/core';
 import { alphaOfLayer, newLayer, type Drawing } from './drawing.js';
+import type { Inputs } from './inputs.js';
 import type { Paint } from './paints.js';
+import { made, reasonOf } from './trace.js';
 
 /** What something covers at working size: a plane whose first px is at x, y. */
 type Cover = NonNullable<Paint['cover']>;
 
 interface Known {
-  readonly key: readonly unknown[];
+  readonly inputs: Inputs;
   readonly covers: Map<string, Cover | null>;
 }
 
@@ -25,12 +27,12 @@ export function unitCovers(
   drawing: Drawing,
   area: Bounds | null,
 ): readonly Cover[] {
-  const made = paints.flatMap(({ cover }) => cover ?? []);
+  const ready = paints.flatMap(({ cover }) => cover ?? []);
   const drawn = paints.filter(({ cover }) => !cover);
-  if (drawn.length === 0) return made;
+  if (drawn.length === 0) return ready;
   const isKept = area === null && canBeKept(item);
   const cover = isKept ? keptCover(item, part, drawn, drawing) : drawnCover(drawn, area ?? drawing.clip, drawing);
-  return cover ? [cover, ...made] : made;
+  return cover ? [cover, ...ready] : ready;
 }
 
 /** What hangs out of an opening depends on more than the opening. */
@@ -40,17 +42,27 @@ function canBeKept(item: Item): boolean {
 
 function keptCover(item: Item, part: string, paints: readonly Paint[], drawing: Drawing): Cover | null {
   const { sheet, view, clip, resources } = drawing;
-  const key = [view.a, clip.width, clip.height, sheet.placements, resources.version, resources.source, resources.shaper.version];
-  let entry = known.get(item);
-  if (!entry?.key.every((value, i) => value === key[i])) {
-    entry = { key, covers: new Map() };
-    known.set(item, entry);
-  }
+  const { version, source, shaper, trace } = resources;
+  const inputs = {
+    scale: view.a,
+    size: [clip.width, clip.height],
+    placements: sheet.placements,
+    version,
+    source,
+    letters: shaper.version,
+  };
+  const before = known.get(item);
+  const reason = reasonOf(before?.inputs, inputs);
+  const entry = before && reason === null ? before : { inputs, covers: new Map<string, Cover | null>() };
+  if (entry !== before) known.set(item, entry);
   let cover = entry.covers.get(part);
-  if (cover === undefined) {
-    cover = drawnCover(paints, drawing.clip, drawing);
-    entry.covers.set(part, cover);
+  if (cover !== undefined) {
+    trace?.hit('covers');
+    return cover;
   }
+  const bytes = (drawn: Cover | null): number => drawn?.plane.data.byteLength ?? 0;
+  cover = made(trace, { cache: 'covers', name: part, reason: reason ?? 'new' }, () => drawnCover(paints, clip, drawing), bytes);
+  entry.covers.set(part, cover);
   return cover;
 }
 

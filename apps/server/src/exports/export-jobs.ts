@@ -5,7 +5,7 @@ import type { Database } from '../database/connect.js';
 import { FaceStore } from '../faces/face-store.js';
 import { filesToDraw, type DrawingFiles } from '../photos/files-to-draw.js';
 import type { TaskPool } from '../tasks/task-pool.js';
-import { ExportStore, type ExportWish } from './export-store.js';
+import { ExportStore, type ExportRequest } from './export-store.js';
 
 const QUEUE = 'export';
 
@@ -33,8 +33,8 @@ export class ExportJobs {
   async start(): Promise<void> {
     await this.boss.start();
     await this.boss.createQueue(QUEUE);
-    await this.boss.work<ExportJob>(QUEUE, { pollingIntervalSeconds: 0.5 }, async ([job]) => {
-      if (job) await this.run(job.data);
+    await this.boss.work<ExportJob>(QUEUE, { pollingIntervalSeconds: 0.5, includeMetadata: true }, async ([job]) => {
+      if (job) await this.run(job.data, job.startedOn.getTime() - job.createdOn.getTime());
     });
   }
 
@@ -53,10 +53,11 @@ export class ExportJobs {
     this.running.get(job.exportId)?.abort();
   }
 
-  private async run({ workspaceId, exportId }: ExportJob): Promise<void> {
+  /** @param queue - how long the job waited to be begun, ms. */
+  private async run({ workspaceId, exportId }: ExportJob, queue: number): Promise<void> {
     const store = new ExportStore(this.db, workspaceId);
-    const wish = await store.wish(exportId);
-    if (!wish || !(await store.advance(exportId, { state: 'running', progress: 0 }))) return;
+    const request = await store.request(exportId);
+    if (!request || !(await store.advance(exportId, { state: 'running', progress: 0 }))) return;
     const controller = new AbortController();
     this.running.set(exportId, controller);
     const report = (progress: number): void => {
@@ -66,18 +67,26 @@ export class ExportJobs {
       );
     };
     try {
+      const from = performance.now();
       const task = {
-        project: wish.document,
-        sheetId: wish.sheetId,
-        scale: wish.scale,
-        type: wish.type,
-        quality: wish.quality,
-        ...(await this.files(workspaceId, wish)),
+        project: request.document,
+        sheetId: request.sheetId,
+        scale: request.scale,
+        type: request.type,
+        quality: request.quality,
+        ...(await this.files(workspaceId, request)),
         facesFolder: this.facesFolder,
-        faceFiles: await new FaceStore(this.db, workspaceId).filesFor(wish.document),
+        faceFiles: await new FaceStore(this.db, workspaceId).filesFor(request.document),
       };
-      const file = await this.tasks.render(task, report, controller.signal);
+      const read = performance.now();
+      const { file, times } = await this.tasks.render(task, report, controller.signal);
+      const drawn = performance.now();
       await store.advance(exportId, { state: 'done', progress: 1, bytes: Buffer.from(file) });
+      // What is over of the time in the pool, it waited for a thread.
+      const thread = drawn - read - times.decode - times.render - times.encode;
+      const kept = performance.now() - drawn;
+      const all = { queue, read: read - from, thread, ...times, keep: kept };
+      this.log.info({ exportId, bytes: file.byteLength, ms: roundedTimes(all) }, 'export drawn');
     } catch (error) {
       if (controller.signal.aborted) return;
       this.log.error(error, 'an export failed');
@@ -88,9 +97,13 @@ export class ExportJobs {
     }
   }
 
-  private async files(workspaceId: string, { document, sheetId }: ExportWish): Promise<DrawingFiles> {
+  private async files(workspaceId: string, { document, sheetId }: ExportRequest): Promise<DrawingFiles> {
     const sheet = findSheet(document, sheetId);
     if (!sheet) return { photoFiles: {}, matteFiles: {} };
     return filesToDraw(this.db, workspaceId, { ...document, sheets: [sheet] }, 'master');
   }
+}
+
+function roundedTimes(times: Readonly<Record<string, number>>): Record<string, number> {
+  return Object.fromEntries(Object.entries(times).map(([part, ms]) => [part, Math.round(ms)]));
 }

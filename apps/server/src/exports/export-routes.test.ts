@@ -1,6 +1,6 @@
 import { insertItem, newShapedOpening, type Project } from '@kadrosyn/core';
 import sharp from 'sharp';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
 import { startTestServer, type TestServer } from '../../testing/test-server.js';
 
 let server: TestServer;
@@ -23,7 +23,7 @@ beforeAll(async () => {
 });
 afterAll(() => server.close());
 
-function wish(change: object = {}) {
+function request(change: object = {}) {
   return server.call('POST', `/api/projects/${projectId}/exports`, { sheetId, scale: 1, type: 'png', ...change });
 }
 
@@ -49,7 +49,7 @@ describe('exports', () => {
       [1, 300],
       [2.5, 750],
     ] as const) {
-      const { status, body } = await wish({ scale });
+      const { status, body } = await request({ scale });
       expect(status).toBe(202);
       const done = await ended((body as Status).id);
       expect(done).toMatchObject({ state: 'done', progress: 1 });
@@ -66,35 +66,50 @@ describe('exports', () => {
   });
 
   it('are written as JPEG without colour loss by halving', async () => {
-    const { body } = await wish({ type: 'jpeg', quality: 95 });
+    const { body } = await request({ type: 'jpeg', quality: 95 });
     const { id } = await ended((body as Status).id);
     const file = await server.call('GET', `/api/exports/${id}/file`);
     expect(file.headers.get('content-type')).toBe('image/jpeg');
     expect((await sharp(file.bytes).metadata()).chromaSubsampling).toBe('4:4:4');
   });
 
+  it('say in the log what took how long', async () => {
+    const log = vi.spyOn(server.app.log, 'info');
+    const { body } = await request({ scale: 3 });
+    const { id } = await ended((body as Status).id);
+    await expect.poll(() => log.mock.calls.length).toBeGreaterThan(0);
+    const [facts, words] = log.mock.calls.at(-1) as unknown as [{ exportId: string; bytes: number; ms: object }, string];
+    expect(words).toBe('export drawn');
+    expect(facts.exportId).toBe(id);
+    const file = await server.call('GET', `/api/exports/${id}/file`);
+    expect(facts.bytes).toBe(file.bytes.length);
+    expect(Object.keys(facts.ms)).toEqual(['queue', 'read', 'thread', 'decode', 'render', 'encode', 'keep']);
+    for (const ms of Object.values(facts.ms) as number[]) expect(ms).toBeGreaterThanOrEqual(0);
+    log.mockRestore();
+  });
+
   it('show the project as it was when they were asked for', async () => {
-    const { body } = await wish();
+    const { body } = await request();
     await server.call('POST', '/api/projects', { name: 'Other', size: { width: 10, height: 10, unit: 'px' } });
     expect(await ended((body as Status).id)).toMatchObject({ state: 'done' });
   });
 
   it('can be cancelled, and then give no file', async () => {
-    const { body } = await wish({ scale: 20 });
+    const { body } = await request({ scale: 20 });
     const { id } = body as Status;
     expect((await server.call('DELETE', `/api/exports/${id}`)).status).toBe(204);
     expect(await ended(id)).toMatchObject({ state: 'cancelled' });
     expect((await server.call('GET', `/api/exports/${id}/file`)).status).toBe(404);
     // The queue goes on with what comes next.
-    const next = await wish();
+    const next = await request();
     expect(await ended((next.body as Status).id)).toMatchObject({ state: 'done' });
   });
 
   it('are refused where they make no sense', async () => {
-    expect((await wish({ sheetId: 'nobody' })).status).toBe(404);
-    expect((await wish({ scale: 0 })).status).toBe(400);
-    expect((await wish({ type: 'tiff' })).status).toBe(400);
-    expect((await wish({ surprise: true })).status).toBe(400);
+    expect((await request({ sheetId: 'nobody' })).status).toBe(404);
+    expect((await request({ scale: 0 })).status).toBe(400);
+    expect((await request({ type: 'tiff' })).status).toBe(400);
+    expect((await request({ surprise: true })).status).toBe(400);
     expect((await server.call('GET', '/api/exports/nobody')).status).toBe(404);
     const { body } = await server.call('POST', '/api/projects', {
       name: 'Wall',

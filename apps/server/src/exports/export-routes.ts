@@ -17,7 +17,7 @@ const StatusSchema = Type.Object({
   message: Type.Union([Type.String(), Type.Null()]),
 });
 
-const WishSchema = Type.Object(
+const RequestSchema = Type.Object(
   {
     sheetId: IdSchema,
     scale: Type.Number({ exclusiveMinimum: 0, maximum: 20 }),
@@ -31,7 +31,7 @@ const WishSchema = Type.Object(
 export const exportRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = async (app, { services }) => {
   app.post(
     '/api/projects/:id/exports',
-    { schema: { params: Params, body: WishSchema, response: { 202: StatusSchema, '4xx': FaultSchema } } },
+    { schema: { params: Params, body: RequestSchema, response: { 202: StatusSchema, '4xx': FaultSchema } } },
     async (request, reply) => {
       const { workspaceId, body } = request;
       const { id: projectId, document } = await services.projects(workspaceId).read(request.params.id);

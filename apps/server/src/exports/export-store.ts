@@ -4,7 +4,7 @@ import type { Database } from '../database/connect.js';
 import { exports, type ExportState } from '../database/schema.js';
 
 /** What is to be exported. */
-export interface ExportWish {
+export interface ExportRequest {
   readonly projectId: string;
   readonly sheetId: string;
   /** px of the picture per px of the sheet. */
@@ -30,12 +30,12 @@ export class ExportStore {
     private readonly workspaceId: string,
   ) {}
 
-  /** Notes the wish; exports of more than a day ago are forgotten. */
-  async add(wish: ExportWish): Promise<string> {
+  /** Notes the request; exports of more than a day ago are forgotten. */
+  async add(request: ExportRequest): Promise<string> {
     const dayAgo = sql`now() - interval '1 day'`;
     await this.db.delete(exports).where(and(eq(exports.workspaceId, this.workspaceId), lt(exports.createdAt, dayAgo)));
     const id = newId('export');
-    await this.db.insert(exports).values({ ...wish, workspaceId: this.workspaceId, id, state: 'waiting', progress: 0 });
+    await this.db.insert(exports).values({ ...request, workspaceId: this.workspaceId, id, state: 'waiting', progress: 0 });
     return id;
   }
 
@@ -44,7 +44,7 @@ export class ExportStore {
     return row;
   }
 
-  async wish(id: string): Promise<ExportWish | undefined> {
+  async request(id: string): Promise<ExportRequest | undefined> {
     const [row] = await this.db.select().from(exports).where(this.is(id));
     return row;
   }

@@ -50,8 +50,8 @@ const marks: CutoutRevision['marks'] = [
 ];
 
 function keep(cutout: string, revision: number, change: object = {}) {
-  const wish = { name: 'Leaf', matteSha256, marks, ...change };
-  return server.call('PUT', `/api/photos/${photo.id}/cutouts/${cutout}/revisions/${revision}`, wish);
+  const request = { name: 'Leaf', matteSha256, marks, ...change };
+  return server.call('PUT', `/api/photos/${photo.id}/cutouts/${cutout}/revisions/${revision}`, request);
 }
 
 const list = async (): Promise<{ id: string; name: string; revisions: CutoutRevision[] }[]> =>

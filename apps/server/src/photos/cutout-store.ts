@@ -69,8 +69,8 @@ export class CutoutStore {
    * @param revision - its number, counted from 0: so that nobody's revision is taken for another.
    * @throws CodedError 404 without the matte, 409 when the number is not the next.
    */
-  async addRevision(photoId: string, id: string, revision: number, wish: NewRevision): Promise<StoredCutout> {
-    const { name, matteSha256, marks, edge = null, pieces = null } = wish;
+  async addRevision(photoId: string, id: string, revision: number, request: NewRevision): Promise<StoredCutout> {
+    const { name, matteSha256, marks, edge = null, pieces = null } = request;
     if (!(await this.matte(photoId, matteSha256, 'screen'))) throw notFound('The matte');
     await this.db.transaction(async (tx) => {
       const [last] = await tx

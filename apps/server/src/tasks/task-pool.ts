@@ -4,7 +4,7 @@ import { Piscina } from 'piscina';
 import type { Intake } from '../photos/intake.js';
 import type { MatteIntake } from '../photos/matte-intake.js';
 import type { FaceIntake } from '../faces/take-face.js';
-import type { FaceTask, IntakeTask, MatteTask, RenderTask } from './task-worker.js';
+import type { FaceTask, IntakeTask, MatteTask, RenderedFile, RenderTask } from './task-worker.js';
 
 /** Runs decoding and drawing on threads of their own, so that answers never wait for them. */
 export class TaskPool {
@@ -32,14 +32,14 @@ export class TaskPool {
    * @param onProgress - gets the share that is done, 0 to 1.
    * @param signal - ends the thread at once when aborted; the promise is then rejected.
    */
-  async render(task: RenderTask, onProgress?: (share: number) => void, signal?: AbortSignal): Promise<Uint8Array> {
+  async render(task: RenderTask, onProgress?: (share: number) => void, signal?: AbortSignal): Promise<RenderedFile> {
     const channel = new MessageChannel();
     channel.port1.on('message', (share: number) => onProgress?.(share));
     try {
       return (await this.pool.run(
         { ...task, progress: channel.port2 },
         { name: 'render', transferList: [channel.port2], ...(signal ? { signal } : {}) },
-      )) as Uint8Array;
+      )) as RenderedFile;
     } finally {
       channel.port1.close();
     }

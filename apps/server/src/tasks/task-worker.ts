@@ -32,6 +32,12 @@ export interface RenderTask {
   readonly progress?: MessagePort;
 }
 
+/** A picture file, and what making it took in the thread, ms. */
+export interface RenderedFile {
+  readonly file: Uint8Array;
+  readonly times: { readonly decode: number; readonly render: number; readonly encode: number };
+}
+
 /** A font file to be tried. */
 export interface FaceTask {
   readonly bytes: Uint8Array;
@@ -74,10 +80,11 @@ export async function face({ bytes, facesFolder }: FaceTask): Promise<FaceIntake
 }
 
 /**
- * Draws one sheet and gives the bytes of the picture file.
+ * Draws one sheet and gives the picture file.
  * @throws Error when the sheet is not in the project.
  */
-export async function render(task: RenderTask): Promise<Uint8Array> {
+export async function render(task: RenderTask): Promise<RenderedFile> {
+  const from = performance.now();
   const sheet = task.project.sheets.find((candidate) => candidate.id === task.sheetId);
   if (!sheet) throw new Error(`Sheet ${task.sheetId} is not in the project`);
   const report = (share: number): void => task.progress?.postMessage(share);
@@ -98,9 +105,12 @@ export async function render(task: RenderTask): Promise<Uint8Array> {
     }
   }
   report(0.6);
+  const decoded = performance.now();
   const pixels = renderSheet(sheet, task.scale, { photos: task.project.photos, source, shaper: setter });
   report(0.8);
+  const drawn = performance.now();
   const file = await encodePicture(pixels, { type: task.type, quality: task.quality, dpi: Math.round(sheet.dpi * task.scale) });
   report(1);
-  return file;
+  const times = { decode: decoded - from, render: drawn - decoded, encode: performance.now() - drawn };
+  return { file, times };
 }

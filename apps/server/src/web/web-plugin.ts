@@ -1,5 +1,5 @@
 import { randomBytes } from 'node:crypto';
-import { readFile } from 'node:fs/promises';
+import { readFile, stat } from 'node:fs/promises';
 import { join } from 'node:path';
 import helmet from '@fastify/helmet';
 import fastifyStatic from '@fastify/static';
@@ -30,8 +30,9 @@ const web: FastifyPluginAsync<{ config: Config }> = async (app, { config }) => {
   });
   await app.register(fastifyStatic, { root: config.facesFolder, prefix: '/faces/', decorateReply: false, maxAge: '1d' });
 
-  const page = await readFile(join(config.webFolder, 'index.html'), 'utf8').catch(() => null);
-  const sendPage = (reply: FastifyReply) => {
+  const readPage = pageReader(join(config.webFolder, 'index.html'));
+  const sendPage = async (reply: FastifyReply) => {
+    const page = await readPage();
     if (page === null) return reply.code(503).type('text/plain').send('The web application has not been built: run ./start');
     const nonce = randomBytes(16).toString('base64');
     return reply
@@ -46,6 +47,23 @@ const web: FastifyPluginAsync<{ config: Config }> = async (app, { config }) => {
   app.get('/templates', (_request, reply) => sendPage(reply));
   app.get('/projects/*', (_request, reply) => sendPage(reply));
 };
+
+/**
+ * Gives the text of a page as it is now; null while there is none. The server starts beside the build of the web application, whose files have
+ * other names each time: a page that was read before that would ask for files that are gone.
+ */
+function pageReader(file: string): () => Promise<string | null> {
+  let known: { readonly written: number; readonly text: string } | null = null;
+  return async () => {
+    try {
+      const written = (await stat(file)).mtimeMs;
+      if (known?.written !== written) known = { written, text: await readFile(file, 'utf8') };
+      return known.text;
+    } catch {
+      return null;
+    }
+  };
+}
 
 function policy(nonce: string): string {
   return [

@@ -105,7 +105,7 @@ describe('answers to marks', () => {
     expect(mask.data.reduce((sum, value) => sum + value / 255, 0)).toBe(30 * 20);
   });
 
-  it('count holes and specks, and do with them as wished', async () => {
+  it('count holes and specks, and do with them as wanted', async () => {
     const ring = discPicture(240, 180, 60, 16);
     const answers = new CutoutAnswers(preparePhoto({ pixels: ring.photo, index: 0 }));
     const marks: CutoutMark[] = [
@@ -115,10 +115,10 @@ describe('answers to marks', () => {
     const open = await answers.answer(marks.slice(0, 1));
     expect(commonShare(open.mask, ring.truth)).toBeGreaterThan(0.93);
     expect(open.holes).toBe(1);
-    const filled = await answers.answer(marks.slice(0, 1), { wishes: { ...AS_FOUND, holes: 'filled' } });
+    const filled = await answers.answer(marks.slice(0, 1), { pieces: { ...AS_FOUND, holes: 'filled' } });
     expect(filled.mask.data[90 * 240 + 120]).toBe(255);
     // What a stroke left out stays open.
-    const kept = await answers.answer(marks, { wishes: { ...AS_FOUND, holes: 'filled' } });
+    const kept = await answers.answer(marks, { pieces: { ...AS_FOUND, holes: 'filled' } });
     expect(kept.mask.data[90 * 240 + 120]).toBe(0);
   });
 });

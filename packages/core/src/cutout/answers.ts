@@ -1,4 +1,4 @@
-import type { CutoutMark, PieceWishes } from '../document/project.js';
+import type { CutoutMark, PieceSettings } from '../document/project.js';
 import type { Plane } from '../finish/plane.js';
 import { boxAnswer } from './box-answer.js';
 import { markHints, type MarkHints } from './mark-hints.js';
@@ -19,7 +19,7 @@ export interface CutoutAnswer extends PieceCounts {
 }
 
 export interface AnswerOptions {
-  readonly wishes?: PieceWishes;
+  readonly pieces?: PieceSettings;
   /** Called between steps; may throw to give up. */
   readonly pause?: () => Promise<void>;
 }
@@ -41,7 +41,7 @@ function atOnce(): Promise<void> {
 const SMOOTHNESS = 40;
 /** A mark changes an answer within so many rounds. */
 const ROUNDS = 2;
-export const AS_FOUND: PieceWishes = { specks: 'kept', holes: 'open' };
+export const AS_FOUND: PieceSettings = { specks: 'kept', holes: 'open' };
 
 /**
  * Answers to marks, one after the other: each begins with the answer before it (a warm start), so that a stroke changes what it is about and
@@ -53,14 +53,14 @@ export class CutoutAnswers {
   constructor(readonly photo: PreparedPhoto) {}
 
   /** @param marks - all marks, in their order. */
-  async answer(marks: readonly CutoutMark[], { wishes = AS_FOUND, pause = atOnce }: AnswerOptions = {}): Promise<CutoutAnswer> {
+  async answer(marks: readonly CutoutMark[], { pieces = AS_FOUND, pause = atOnce }: AnswerOptions = {}): Promise<CutoutAnswer> {
     const { width, height, scale } = this.photo.copy;
     const step = await this.stepFor(marks, pause);
     const hints = markHints(marks, width, height, scale);
     const mask = this.maskOf(step, marks, hints);
     const keep = hints.strokes.map((stroke, i) => (stroke === 1 && hints.hints[i] === MUST_BE_SUBJECT ? 1 : 0));
     const leaveOut = hints.strokes.map((stroke, i) => (stroke === 1 && hints.hints[i] === MUST_BE_GROUND ? 1 : 0));
-    return { mask, ...tidyMask(mask, keep, leaveOut, wishes), isUnsure: step.isUnsure };
+    return { mask, ...tidyMask(mask, keep, leaveOut, pieces), isUnsure: step.isUnsure };
   }
 
   /** Puts another answer in place of that for some marks: a better one, or the one that was kept. @param mask - of any size. */

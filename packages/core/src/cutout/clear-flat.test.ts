@@ -76,7 +76,7 @@ describe('the kept picture of a cutout', () => {
     }
   });
 
-  it('gives the subject with its own colours, or with those of the old ground as far as wished', () => {
+  it('gives the subject with its own colours, or with those of the old ground as far as wanted', () => {
     const own = subjectOf(photo, cutoutPicture(photo, matte));
     const old = subjectOf(photo, cutoutPicture(photo, matte, 0));
     const edge = cover.findIndex((value) => value > 0.3 && value < 0.7);

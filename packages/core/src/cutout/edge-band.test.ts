@@ -7,7 +7,7 @@ const { truth } = discPicture(320, 240, 70);
 const half = discPicture(160, 120, 35).truth;
 
 describe('the band along an edge', () => {
-  it('is as wide as wished on either side, also of a mask of another size', () => {
+  it('is as wide as wanted on either side, also of a mask of another size', () => {
     for (const mask of [truth, half]) {
       // 40 px for 1600 are 8 for 320.
       const { zone, indices, depth } = edgeBand(mask, 320, 240, { reach: 40 });

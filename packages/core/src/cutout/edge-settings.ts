@@ -22,7 +22,7 @@ export function withEdge(matte: Plane, { shift, softness }: EdgeSettings): Plane
   return out;
 }
 
-/** Outwards (above 0) the new rim is as far from the old edge as wished and one px soft, and the other way round inwards. */
+/** Outwards (above 0) the new rim is as far from the old edge as wanted and one px soft, and the other way round inwards. */
 function moved(matte: Plane, far: number): Plane {
   const isOut = far > 0;
   const from: Plane = isOut ? matte : { ...matte, data: matte.data.map((value) => 255 - value) };

@@ -99,7 +99,7 @@ describe('the finished matte', () => {
 describe('edge settings', () => {
   const area = (plane: Plane): number => plane.data.reduce((sum, value) => sum + value / 255, 0);
 
-  it('move the edge by as much as wished', () => {
+  it('move the edge by as much as wanted', () => {
     const wide = withEdge(truth, { ...STANDARD_EDGE, shift: 1 });
     const tight = withEdge(truth, { ...STANDARD_EDGE, shift: -1 });
     // 8 px for 1600 px of the longer side.

@@ -11,7 +11,7 @@ import { paintMarks, softMarks } from './painted-marks.js';
 /** The edge is looked for on at most so many px of the longer side; beyond that it is only worked out finer. */
 const CUT_SIDE = 2000;
 
-export interface MatteWishes {
+export interface FinishedMatteOptions {
   readonly marks: readonly CutoutMark[];
   readonly edge: EdgeSettings;
   /** px of the photo to one px of the pixels: above 1 for a preview from fewer. @default 1 */
@@ -21,7 +21,7 @@ export interface MatteWishes {
 }
 
 /**
- * The whole way from a mask to the matte as it is kept: the edge found on the picture, the matte worked out, its edge set as wished, strokes and
+ * The whole way from a mask to the matte as it is kept: the edge found on the picture, the matte worked out, its edge set as wanted, strokes and
  * brush laid on. What is clear in the photo itself stays clear.
  * @param photo - the photo, or a level of it.
  * @param mask - the answer to the marks; not needed where a flat ground is cleared or the photo's own clear places count.
@@ -30,7 +30,7 @@ export interface MatteWishes {
 export async function finishedMatte(
   photo: Pixels,
   mask: Plane,
-  { marks, edge, coarse = 1, pause = () => Promise.resolve() }: MatteWishes,
+  { marks, edge, coarse = 1, pause = () => Promise.resolve() }: FinishedMatteOptions,
 ): Promise<Plane> {
   const rough = await plainMatte(photo, mask, marks, coarse, pause);
   const matte = withEdge(rough, edge);

@@ -27,7 +27,7 @@ describe('specks and holes', () => {
     expect([at(plane, 3, 101), at(plane, 61, 61)]).toEqual([0, 255]);
   });
 
-  it('go and are filled where that is wished', () => {
+  it('go and are filled where that is wanted', () => {
     const plane = mask();
     tidyMask(plane, none, none, { specks: 'out', holes: 'filled' });
     expect([at(plane, 104, 104), at(plane, 35, 35), at(plane, 50, 50)]).toEqual([0, 255, 255]);

@@ -1,5 +1,5 @@
 import { labelParts } from '../breakout/label.js';
-import type { PieceWishes } from '../document/project.js';
+import type { PieceSettings } from '../document/project.js';
 import type { Plane } from '../finish/plane.js';
 
 /** How many there are, before anything was done about them. */
@@ -15,11 +15,11 @@ const CRUMB = 0.0004;
 
 /**
  * Small pieces beside the subject and holes in it. Crumbs go and pinholes are filled in any case; other specks and holes are counted and
- * treated as wished. What a stroke says of a piece always stands.
+ * treated as wanted. What a stroke says of a piece always stands.
  * @param mask - 128 and above is subject; changed in place.
  * @param keep - 1 where a stroke wants subject, `leaveOut` 1 where it wants ground.
  */
-export function tidyMask(mask: Plane, keep: Uint8Array, leaveOut: Uint8Array, wishes: PieceWishes): PieceCounts {
+export function tidyMask(mask: Plane, keep: Uint8Array, leaveOut: Uint8Array, pieces: PieceSettings): PieceCounts {
   const { width, height, data } = mask;
   const crumb = Math.max(6, CRUMB * data.length);
   const subject = labelParts(
@@ -43,8 +43,8 @@ export function tidyMask(mask: Plane, keep: Uint8Array, leaveOut: Uint8Array, wi
   for (let label = 1; label < ground.areas.length; label++) if (!open[label] && ground.areas[label]! >= crumb) holes++;
   for (let i = 0; i < data.length; i++) {
     const [own, around] = [subject.at[i]!, ground.at[i]!];
-    if (own > 0 && isSpeck(own) && (wishes.specks === 'out' || subject.areas[own]! < crumb)) data[i] = 0;
-    if (around > 0 && !open[around] && (wishes.holes === 'filled' || ground.areas[around]! < crumb)) data[i] = 255;
+    if (own > 0 && isSpeck(own) && (pieces.specks === 'out' || subject.areas[own]! < crumb)) data[i] = 0;
+    if (around > 0 && !open[around] && (pieces.holes === 'filled' || ground.areas[around]! < crumb)) data[i] = 255;
   }
   return { specks, holes };
 }

@@ -97,10 +97,10 @@ export interface CutoutRevision {
   /** How the edge was wanted. @default STANDARD_EDGE */
   readonly edge?: EdgeSettings;
   /** What was wanted of small pieces and holes. @default specks kept, holes open */
-  readonly pieces?: PieceWishes;
+  readonly pieces?: PieceSettings;
 }
 
-/** A stroke, a box or a wish; points in photo px as [x0, y0, x1, y1, ...]. */
+/** A stroke, a box or a request; points in photo px as [x0, y0, x1, y1, ...]. */
 export interface CutoutMark {
   /** *suggest*, *flat* (clear a flat background) and *own* (the photo's own clear places) have no points. */
   readonly kind: 'suggest' | 'box' | 'keep' | 'leave-out' | 'trace' | 'paint' | 'erase' | 'soft-edge' | 'flat' | 'own';
@@ -126,7 +126,7 @@ export interface EdgeSettings {
 }
 
 /** What is wanted of the small pieces beside a subject and of the holes in it. */
-export interface PieceWishes {
+export interface PieceSettings {
   readonly specks: 'kept' | 'out';
   readonly holes: 'open' | 'filled';
 }

@@ -11,7 +11,7 @@ describe('the outline of a silhouette', () => {
     ['inside', 52, 60],
     ['centre', 56, 64],
   ] as const) {
-    it(`lies ${align} of its edge, as wide as wished`, () => {
+    it(`lies ${align} of its edge, as wide as wanted`, () => {
       const outline = silhouetteOutline(truth, align, WIDTH);
       const area = outline.data.reduce((sum, value) => sum + value / 255, 0);
       expect(area / (Math.PI * (to ** 2 - from ** 2))).toBeCloseTo(1, 1);

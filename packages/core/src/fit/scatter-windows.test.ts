@@ -24,11 +24,11 @@ const places = [
   { x: 800, y: 600 },
   { x: 10, y: 10 },
 ];
-const wish = { places, veil: { colour: '#224466', strength: 0.6 } };
+const options = { places, veil: { colour: '#224466', strength: 0.6 } };
 
 describe('windows scattered over a photo', () => {
   it('are turned prints in register, over a veil, inside the sheet', () => {
-    const { edit, ids } = scatterWindows(sheet, 'background', wish, project.photos, shaper)!;
+    const { edit, ids } = scatterWindows(sheet, 'background', options, project.photos, shaper)!;
     const after = applyEdit(project, edit).sheets[0]!;
     const [veil, title, ...prints] = after.items as Opening[];
     expect([veil!.name, title!.id, prints.map(({ id }) => id)]).toEqual(['Veil', 'title', ids]);
@@ -44,7 +44,7 @@ describe('windows scattered over a photo', () => {
   });
 
   it('do not lie on one another, even where their places do', () => {
-    const { edit } = scatterWindows(sheet, 'background', wish, project.photos, shaper)!;
+    const { edit } = scatterWindows(sheet, 'background', options, project.photos, shaper)!;
     const prints = (applyEdit(project, edit).sheets[0]!.items as Opening[]).slice(2);
     for (const [i, a] of prints.entries()) {
       for (const b of prints.slice(i + 1)) {
@@ -60,10 +60,10 @@ describe('windows scattered over a photo', () => {
       fill: { ...background, placement: { ...(background.placement as object), x: 300, y: 250 } } as PhotoFill,
     });
     const other = testProject([host, testOpening('title')]);
-    const { edit } = scatterWindows(other.sheets[0]!, host, wish, other.photos, shaper)!;
+    const { edit } = scatterWindows(other.sheets[0]!, host, options, other.photos, shaper)!;
     const names = applyEdit(other, edit).sheets[0]!.items.map(({ name }) => name);
     expect(names.slice(0, 2)).toEqual([host.name, 'Veil']);
-    expect(scatterWindows(made.sheets[0]!, 'background', wish, made.photos, shaper)).toBeNull();
-    expect(scatterWindows(sheet, 'background', { ...wish, places: [] }, project.photos, shaper)).toBeNull();
+    expect(scatterWindows(made.sheets[0]!, 'background', options, made.photos, shaper)).toBeNull();
+    expect(scatterWindows(sheet, 'background', { ...options, places: [] }, project.photos, shaper)).toBeNull();
   });
 });

@@ -12,7 +12,7 @@ import { placementMatrix } from './placement.js';
 import { joinRegister, placementInBox, type Host } from './register.js';
 
 /** How windows are scattered. */
-export interface ScatterWish {
+export interface ScatterOptions {
   /** Places in the photo that are worth a window, px of the photo, the strongest first. */
   readonly places: readonly Point[];
   /** Over the photo, under the windows. */
@@ -40,19 +40,19 @@ const OVERLAP = 0.12;
 export function scatterWindows(
   sheet: Sheet,
   host: Host,
-  wish: ScatterWish,
+  options: ScatterOptions,
   photos: Readonly<Record<string, Photo>>,
   shaper: Shaper,
 ): { readonly edit: Edit; readonly ids: readonly string[] } | null {
   const fill = host === 'background' ? sheet.background : host.fill;
   const photo = fill.type === 'photo' ? photos[fill.photoId] : undefined;
-  if (fill.type !== 'photo' || !photo || wish.places.length === 0) return null;
+  if (fill.type !== 'photo' || !photo || options.places.length === 0) return null;
   const ground = host === 'background' ? { x: -1, y: -1, width: sheet.width + 2, height: sheet.height + 2, turn: 0 } : host.box;
   const placement = placementInBox(fill, ground, sheet);
   if (!placement) return null;
   const area = host === 'background' ? { x: 0, y: 0, width: sheet.width, height: sheet.height } : boxBounds(host.box);
-  const windows = printsAt(placesOnSheet(wish.places, photo, placement, ground), area, wish.seed ?? 1);
-  const veil = veilOver(host, ground, wish.veil);
+  const windows = printsAt(placesOnSheet(options.places, photo, placement, ground), area, options.seed ?? 1);
+  const veil = veilOver(host, ground, options.veil);
   const at = host === 'background' ? 0 : placeOf(sheet, host.id).index + 1;
   const isInGroup = host !== 'background' && placeOf(sheet, host.id).groupId !== null;
   const items = isInGroup ? [...sheet.items, veil, ...windows] : [...sheet.items.toSpliced(at, 0, veil), ...windows];
@@ -74,7 +74,7 @@ function placesOnSheet(places: readonly Point[], photo: Photo, placement: Placem
   return places.map((place) => apply(toSheet, place));
 }
 
-function veilOver(host: Host, box: Opening['box'], { colour, strength }: ScatterWish['veil']): Opening {
+function veilOver(host: Host, box: Opening['box'], { colour, strength }: ScatterOptions['veil']): Opening {
   return {
     type: 'opening',
     id: newId('item'),

@@ -11,7 +11,7 @@ const STEPS = 64;
 const KEPT_LINES = 500;
 
 /** One count for all shapers: what one of them has set is never taken for the work of another. */
-let stamps = 0;
+let versions = 0;
 
 /** A stretch of text in one style. */
 export type TextRun = Pick<LetteringRun, 'text' | 'face' | 'standIn' | 'axes' | 'size' | 'tracking' | 'letterCase'>;
@@ -62,7 +62,7 @@ export class Shaper {
   private readonly lines = new Map<string, ShapedLine>();
   private readonly draw: HarfBuzz.DrawFuncs;
   private glyph = new PathBuilder();
-  private stamp = 0;
+  private made = 0;
 
   /**
    * @param hb - the HarfBuzz module, already started.
@@ -77,7 +77,7 @@ export class Shaper {
   ) {
     for (const [id, files] of base?.faces ?? []) this.faces.set(id, files);
     for (const face of faces) this.addFace(face);
-    this.stamp = ++stamps;
+    this.made = ++versions;
     if (!this.faces.has(FALLBACK_FACE)) throw new RangeError(`The fallback face "${FALLBACK_FACE}" is not among the faces`);
     this.draw = new hb.DrawFuncs();
     this.draw.setMoveToFunc((x, y) => this.glyph.moveTo(x, y));
@@ -89,7 +89,7 @@ export class Shaper {
 
   /** Raised whenever a face arrives: what was set before may look different now. */
   get version(): number {
-    return this.stamp;
+    return this.made;
   }
 
   /** A shaper with more faces; this one does not get them. */
@@ -104,7 +104,7 @@ export class Shaper {
       face.files.map((bytes) => this.loadFile(bytes)),
     );
     this.lines.clear();
-    this.stamp = ++stamps;
+    this.made = ++versions;
   }
 
   /**

@@ -78,7 +78,7 @@ export interface UploadedFile {
   readonly error?: { readonly code: string; readonly message: string };
 }
 
-export interface ExportWish {
+export interface ExportRequest {
   readonly sheetId: string;
   readonly scale: number;
   readonly type: 'png' | 'jpeg';

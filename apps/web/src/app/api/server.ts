@@ -3,7 +3,7 @@ import type { Bounds, Cutout, CutoutRevision, Edit, Project, SheetSize, Style } 
 import { Fault } from './fault';
 import type {
   ExportStatus,
-  ExportWish,
+  ExportRequest,
   LibraryPage,
   LibraryPicture,
   OwnFace,
@@ -109,9 +109,9 @@ export class Server {
     photoId: string,
     cutoutId: string,
     revision: number,
-    wish: CutoutRevision & { readonly name: string },
+    request: CutoutRevision & { readonly name: string },
   ): Promise<Cutout> {
-    return this.send('PUT', `/api/photos/${photoId}/cutouts/${cutoutId}/revisions/${revision}`, wish);
+    return this.send('PUT', `/api/photos/${photoId}/cutouts/${cutoutId}/revisions/${revision}`, request);
   }
 
   searchLibrary(words: string, page: number, signal: AbortSignal): Promise<LibraryPage> {
@@ -198,8 +198,8 @@ export class Server {
     return this.send('DELETE', `/api/faces/${id}`);
   }
 
-  requestExport(projectId: string, wish: ExportWish): Promise<ExportStatus> {
-    return this.send('POST', `/api/projects/${projectId}/exports`, wish);
+  requestExport(projectId: string, request: ExportRequest): Promise<ExportStatus> {
+    return this.send('POST', `/api/projects/${projectId}/exports`, request);
   }
 
   exportStatus(id: string): Promise<ExportStatus> {

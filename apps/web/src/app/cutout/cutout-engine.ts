@@ -1,9 +1,9 @@
 import type { CutoutMark, Plane } from '@kadrosyn/core';
 import { proxy, wrap, type Remote } from 'comlink';
-import type { BegunCutout, CutoutBeginning, CutoutWishes, FinishedCutout, QuickAnswer, SubjectPreview } from './cutout-messages';
+import type { BegunCutout, CutoutBeginning, CutoutRequest, FinishedCutout, QuickAnswer, SubjectPreview } from './cutout-messages';
 import type { Cutter } from './cutout.worker';
 
-/** The worker that cuts one photo out. A newer wish of a kind overtakes the older one, whose answer is then null. */
+/** The worker that cuts one photo out. A newer request of a kind overtakes the older one, whose answer is then null. */
 export class CutoutEngine {
   private readonly worker = new Worker(new URL('./cutout.worker', import.meta.url), { type: 'module' });
   private readonly cutter: Remote<Cutter> = wrap<Cutter>(this.worker);
@@ -13,8 +13,8 @@ export class CutoutEngine {
     return this.cutter.begin(beginning);
   }
 
-  answer(wishes: CutoutWishes): Promise<QuickAnswer | null> {
-    return this.cutter.answer(++this.turn, wishes);
+  answer(request: CutoutRequest): Promise<QuickAnswer | null> {
+    return this.cutter.answer(++this.turn, request);
   }
 
   /** See `isBetterAnswer`. @returns how much it has in common with the present answer; null when it was not taken. */
@@ -27,13 +27,13 @@ export class CutoutEngine {
     return this.cutter.take(marks, mask);
   }
 
-  preview(wishes: CutoutWishes): Promise<SubjectPreview | null> {
-    return this.cutter.preview(++this.turn, wishes);
+  preview(request: CutoutRequest): Promise<SubjectPreview | null> {
+    return this.cutter.preview(++this.turn, request);
   }
 
   /** @param as - a picture to be kept beside the photo, or the subject alone on a clear ground. */
-  finish(as: 'kept' | 'subject', wishes: CutoutWishes, report: (share: number) => void): Promise<FinishedCutout | null> {
-    return this.cutter.finish(++this.turn, as, wishes, proxy(report));
+  finish(as: 'kept' | 'subject', request: CutoutRequest, report: (share: number) => void): Promise<FinishedCutout | null> {
+    return this.cutter.finish(++this.turn, as, request, proxy(report));
   }
 
   cancel(): void {

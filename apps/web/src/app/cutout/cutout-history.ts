@@ -1,11 +1,11 @@
 import { computed, signal } from '@angular/core';
-import { AS_FOUND, STANDARD_EDGE, type CutoutMark, type EdgeSettings, type PieceWishes } from '@kadrosyn/core';
+import { AS_FOUND, STANDARD_EDGE, type CutoutMark, type EdgeSettings, type PieceSettings } from '@kadrosyn/core';
 
 /** All that a person has said of a cutout. */
 export interface CutoutState {
   readonly marks: readonly CutoutMark[];
   readonly edge: EdgeSettings;
-  readonly pieces: PieceWishes;
+  readonly pieces: PieceSettings;
 }
 
 export const NOTHING_SAID: CutoutState = { marks: [], edge: STANDARD_EDGE, pieces: AS_FOUND };

@@ -1,4 +1,4 @@
-import type { Bounds, CutoutAnswer, CutoutMark, EdgeSettings, PieceWishes, Pixels, Plane } from '@kadrosyn/core';
+import type { Bounds, CutoutAnswer, CutoutMark, EdgeSettings, PieceSettings, Pixels, Plane } from '@kadrosyn/core';
 
 /** The photo that is to be cut out. */
 export interface CutoutBeginning {
@@ -20,24 +20,24 @@ export interface BegunCutout {
 }
 
 /** What a slower, better answer begins from; all of one size. */
-export interface SlowWish {
+export interface SlowRequest {
   readonly pixels: Pixels;
   readonly mask: Plane;
   /** 1 where it must be subject, -1 where it must be ground, 0 elsewhere. */
   readonly hints: Int8Array;
 }
 
-export interface CutoutWishes {
+export interface CutoutRequest {
   readonly marks: readonly CutoutMark[];
   readonly edge: EdgeSettings;
-  readonly pieces?: PieceWishes;
+  readonly pieces?: PieceSettings;
 }
 
 export interface QuickAnswer extends CutoutAnswer {
   /** A small picture whose alpha is the mask. */
   readonly kept: ImageBitmap;
   readonly isEmpty: boolean;
-  /** What strokes and box say of each px of the mask, as `SlowWish` takes it. */
+  /** What strokes and box say of each px of the mask, as `SlowRequest` takes it. */
   readonly hints: Int8Array;
 }
 

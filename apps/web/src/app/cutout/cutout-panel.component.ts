@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, model } from '@angular/core';
-import type { CutoutMark, EdgeSettings, Opening, PhotoFill, PieceWishes } from '@kadrosyn/core';
+import type { CutoutMark, EdgeSettings, Opening, PhotoFill, PieceSettings } from '@kadrosyn/core';
 import { saveFile } from '../interface/save-file';
 import { SliderFieldComponent, type ChangeHow } from '../interface/slider-field.component';
 import { CutoutPreviewComponent, type CutoutGround } from './cutout-preview.component';
@@ -46,7 +46,7 @@ export class CutoutPanelComponent {
     else this.work.history.commit({ edge });
   }
 
-  setPieces(change: Partial<PieceWishes>): void {
+  setPieces(change: Partial<PieceSettings>): void {
     this.work.history.commit({ pieces: { ...this.state().pieces, ...change } });
   }
 

@@ -3,7 +3,7 @@ import { ChangeDetectionStrategy, Component, computed, effect, inject, input, ou
 import { A11yModule } from '@angular/cdk/a11y';
 import type { Cutout, Bounds, Opening, PhotoFill } from '@kadrosyn/core';
 import { isForField } from '../editor/editor-keys';
-import type { CuttingWish } from '../editor/cutting';
+import type { CuttingRequest } from '../editor/cutting';
 import { CutoutPanelComponent } from './cutout-panel.component';
 import { CutoutPointer } from './cutout-pointer';
 import type { CutoutGround } from './cutout-preview.component';
@@ -39,7 +39,7 @@ export interface UsedCutout {
 export class CutoutViewComponent implements OnInit {
   readonly work = inject(CutoutWork);
   readonly pointer = inject(CutoutPointer);
-  readonly wish = input.required<CuttingWish>();
+  readonly request = input.required<CuttingRequest>();
   readonly opening = input.required<Opening | null>();
   readonly used = output<UsedCutout>();
   readonly closed = output();
@@ -48,7 +48,7 @@ export class CutoutViewComponent implements OnInit {
   readonly ground = signal<CutoutGround>('sheet');
   readonly hint = computed(() => CUTOUT_TOOLS.find(({ id }) => id === this.work.tool())!.hint);
   readonly zoomWord = computed(() => `${Math.round(this.pointer.window.view().scale * 100)} %`);
-  readonly mostWidth = computed(() => Math.round(Math.max(this.wish().photo.width, this.wish().photo.height) / 8));
+  readonly mostWidth = computed(() => Math.round(Math.max(this.request().photo.width, this.request().photo.height) / 8));
   readonly canUse = computed(
     () =>
       this.work.begun() !== null &&
@@ -58,7 +58,7 @@ export class CutoutViewComponent implements OnInit {
 
   constructor() {
     effect(() => {
-      const { width, height } = this.wish().photo;
+      const { width, height } = this.request().photo;
       this.pointer.window.photo.set({ width, height });
     });
   }
@@ -66,13 +66,13 @@ export class CutoutViewComponent implements OnInit {
   ngOnInit(): void {
     const fill = this.opening()?.fill;
     if (!this.opening()) this.ground.set('white');
-    if (this.wish().letsOut) this.show.set('photo');
+    if (this.request().letsOut) this.show.set('photo');
     if (fill?.type === 'photo' && fill.cutout) this.show.set(fill.show ?? 'photo');
-    void this.work.begin(this.wish().photo, fill?.type === 'photo' ? fill.cutout?.id : undefined, this.wish().clearsFlat);
+    void this.work.begin(this.request().photo, fill?.type === 'photo' ? fill.cutout?.id : undefined, this.request().clearsFlat);
   }
 
   retry(): void {
-    void this.work.begin(this.wish().photo);
+    void this.work.begin(this.request().photo);
   }
 
   async use(): Promise<void> {

@@ -241,8 +241,8 @@ export class CutoutWork implements OnDestroy {
       this.progress.set(0.9);
       const id = known?.id ?? newId('cutout');
       const revision = known?.revisions.length ?? 0;
-      const wish = { name: this.name().trim() || 'Subject', matteSha256, marks, edge, pieces };
-      const cutout = await this.server.addCutoutRevision(photo.id, id, revision, wish);
+      const request = { name: this.name().trim() || 'Subject', matteSha256, marks, edge, pieces };
+      const cutout = await this.server.addCutoutRevision(photo.id, id, revision, request);
       this.first = this.history.now();
       return { cutout, focus: finished.focus };
     } catch (error) {

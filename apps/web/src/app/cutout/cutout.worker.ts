@@ -24,14 +24,14 @@ import {
 import { expose, transfer } from 'comlink';
 import { decode as decodePng, encode as encodePng } from 'fast-png';
 import { pixelsOf } from '../photos/pixels-of-file';
-import type { BegunCutout, CutoutBeginning, CutoutWishes, FinishedCutout, QuickAnswer, SubjectPreview } from './cutout-messages';
+import type { BegunCutout, CutoutBeginning, CutoutRequest, FinishedCutout, QuickAnswer, SubjectPreview } from './cutout-messages';
 
 /** The subject beside the photo is shown from at most so many px of the longer side. */
 const SHOWN_SIDE = 900;
 /** Edges are traced in at most so many px of the longer side. */
 const TRACED_SIDE = 1000;
 
-/** Thrown to give up what a newer wish has overtaken. */
+/** Thrown to give up what a newer request has overtaken. */
 class Overtaken extends Error {}
 
 interface Work {
@@ -41,7 +41,7 @@ interface Work {
 }
 
 let work: Work | null = null;
-/** The newest wish of each kind; older ones give up at their next pause. */
+/** The newest request of each kind; older ones give up at their next pause. */
 const newest = { answer: 0, preview: 0, finish: 0 };
 const channel = new MessageChannel();
 const waiting: (() => void)[] = [];
@@ -87,12 +87,12 @@ const cutter = {
   },
 
   /** The mask for marks, quickly. */
-  answer(turn: number, { marks, pieces = AS_FOUND }: CutoutWishes): Promise<QuickAnswer | null> {
+  answer(turn: number, { marks, pieces = AS_FOUND }: CutoutRequest): Promise<QuickAnswer | null> {
     newest.answer = turn;
     return unlessOvertaken(async () => {
       const pause = (): Promise<void> => pauseFor('answer', turn);
       await pause();
-      const answer = await required().answers.answer(marks, { wishes: pieces, pause });
+      const answer = await required().answers.answer(marks, { pieces, pause });
       const { width, height, scale } = required().answers.photo.copy;
       const { hints } = markHints(marks, width, height, scale);
       return { ...answer, hints, kept: pictureOf(answer.mask), isEmpty: !answer.mask.data.some((value) => value > 0) };
@@ -114,14 +114,14 @@ const cutter = {
   },
 
   /** The subject as it will be, from fewer px. */
-  preview(turn: number, { marks, pieces = AS_FOUND, edge }: CutoutWishes): Promise<SubjectPreview | null> {
+  preview(turn: number, { marks, pieces = AS_FOUND, edge }: CutoutRequest): Promise<SubjectPreview | null> {
     newest.preview = turn;
     return unlessOvertaken(async () => {
       const { level, answers } = required();
       const { pixels, index } = level;
       const pause = (): Promise<void> => pauseFor('preview', turn);
       await pause();
-      const { mask } = await answers.answer(marks, { wishes: pieces, pause });
+      const { mask } = await answers.answer(marks, { pieces, pause });
       const matte = await finishedMatte(pixels, mask, { marks, edge, coarse: 2 ** index, pause });
       let [subject, at] = [subjectOf(pixels, cutoutPicture(pixels, matte, edge.colourOut)), index];
       const kept = pictureOf(matte);
@@ -134,7 +134,7 @@ const cutter = {
   finish(
     turn: number,
     as: 'kept' | 'subject',
-    { marks, pieces = AS_FOUND, edge }: CutoutWishes,
+    { marks, pieces = AS_FOUND, edge }: CutoutRequest,
     report: (share: number) => void,
   ): Promise<FinishedCutout | null> {
     newest.finish = turn;
@@ -144,7 +144,7 @@ const cutter = {
         report(0.8 * done);
         await pauseFor('finish', turn);
       };
-      const { mask } = await answers.answer(marks, { wishes: pieces, pause });
+      const { mask } = await answers.answer(marks, { pieces, pause });
       const matte = await finishedMatte(photo, mask, { marks, edge, pause });
       const focus = focusOf(matte);
       const kept = cutoutPicture(photo, matte, edge.colourOut);

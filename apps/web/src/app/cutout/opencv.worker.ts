@@ -1,6 +1,6 @@
 import { personMask, type Pixels, type Plane } from '@kadrosyn/core';
 import { expose, transfer } from 'comlink';
-import type { SlowWish } from './cutout-messages';
+import type { SlowRequest } from './cutout-messages';
 import type { LoadingOpenCV, Mat, Net, OpenCV, Scissors } from './opencv-parts';
 
 /** Side of the picture that the model of persons takes, px. */
@@ -11,9 +11,12 @@ let loading: Promise<{ readonly cv: OpenCV }> | null = null;
 let person: Net | null = null;
 let scissors: Scissors | null = null;
 
-/** 11 MB that are fetched when they are first needed. The module can be awaited itself, so it is handed on in a box. */
+/** Where scripts/build-assets.mjs puts it: 11 MB that no build has to read. */
+const OPENCV = new URL('/opencv.js', location.origin).href;
+
+/** Fetched when it is first needed. The module can be awaited itself, so it is handed on in a box. */
 function load(): Promise<{ readonly cv: OpenCV }> {
-  loading ??= import('@techstark/opencv-js').then(async ({ default: module }) => {
+  loading ??= (import(OPENCV) as Promise<{ readonly default: LoadingOpenCV }>).then(async ({ default: module }) => {
     const cv = await unwrapped(module);
     return { cv };
   });
@@ -76,7 +79,7 @@ function asked(cv: OpenCV, held: Held, net: Net, picture: Mat): Float32Array {
 
 const slow = {
   /** A better mask by mixtures of colours px by px; it takes a second or more and can not be stopped. */
-  better({ pixels, mask, hints }: SlowWish): Promise<Plane> {
+  better({ pixels, mask, hints }: SlowRequest): Promise<Plane> {
     return withHeld((cv, held) => {
       const { width, height } = mask;
       const sides = held.keep(new cv.Mat(height, width, cv.CV_8UC1));

@@ -1,7 +1,7 @@
 import type { Pixels, Plane } from '@kadrosyn/core';
 import personModel from '@mediapipe/selfie_segmentation/selfie_segmentation.tflite';
 import { wrap, type Remote } from 'comlink';
-import type { SlowWish } from './cutout-messages';
+import type { SlowRequest } from './cutout-messages';
 import type { SlowCutter } from './opencv.worker';
 
 /**
@@ -16,12 +16,12 @@ export class SlowEngine {
   private turn = 0;
   private looked: Promise<void> | null = null;
 
-  /** Null when a newer wish came before it was begun. */
-  async better(wish: SlowWish): Promise<Plane | null> {
+  /** Null when a newer request came before it was begun. */
+  async better(request: SlowRequest): Promise<Plane | null> {
     const turn = ++this.turn;
     await this.running.catch(() => undefined);
     if (turn !== this.turn) return null;
-    const answer = this.started().better(wish);
+    const answer = this.started().better(request);
     this.running = answer;
     return answer;
   }

@@ -10,7 +10,7 @@ import { withdrawEdit } from './commands/photo-edits';
 import { Notices } from './notices';
 import { PhotoPlacing } from './photo-placing';
 import { EditorSession } from './session';
-import { DrawingDialog, type DrawingChoice, type DrawingWish } from './supplies/drawing.dialog';
+import { DrawingDialog, type DrawingChoice, type DrawingRequest } from './supplies/drawing.dialog';
 
 /**
  * Where files go besides the supplies: the first one onto the sheet at a point, or into what is selected, or on top in the middle, as when
@@ -86,8 +86,8 @@ export class Arrivals {
   }
 
   /** Asks for a drawing and puts its outline on the sheet, its middle at `at`. */
-  async takeDrawing(wish: DrawingWish, at?: Point): Promise<void> {
-    const asked = this.dialogs.open<DrawingDialog, DrawingWish, DrawingChoice>(DrawingDialog, { data: wish });
+  async takeDrawing(request: DrawingRequest, at?: Point): Promise<void> {
+    const asked = this.dialogs.open<DrawingDialog, DrawingRequest, DrawingChoice>(DrawingDialog, { data: request });
     const choice = await firstValueFrom(asked.afterClosed());
     if (!choice) return;
     if (choice.use === 'artwork') {

@@ -31,7 +31,7 @@ import { PhotoLibrary } from '../photos/photo-library';
 import { EditorSession } from './session';
 
 /** What is being cut out: a photo, and the opening that it was opened from. */
-export interface CuttingWish {
+export interface CuttingRequest {
   readonly photo: Photo;
   readonly openingId: string | null;
   /** It begins by clearing the flat background. */
@@ -53,7 +53,7 @@ interface Use {
 export class Cutting {
   private readonly session = inject(EditorSession);
   private readonly library = inject(PhotoLibrary);
-  readonly wish = signal<CuttingWish | null>(null);
+  readonly request = signal<CuttingRequest | null>(null);
   /** What had the focus before the view was opened. */
   private before: Element | null = null;
 
@@ -61,18 +61,18 @@ export class Cutting {
   begin(photo: Photo, opening: Opening | null, { clearsFlat = false, letsOut = false } = {}): void {
     this.before = document.activeElement;
     const known = this.session.project()?.photos[photo.id] ?? photo;
-    this.wish.set({ photo: known, openingId: opening?.id ?? null, clearsFlat, letsOut });
+    this.request.set({ photo: known, openingId: opening?.id ?? null, clearsFlat, letsOut });
   }
 
   end(): void {
-    this.wish.set(null);
+    this.request.set(null);
     if (this.before instanceof HTMLElement) this.before.focus();
   }
 
   /** The opening as it is now; null where the photo came from the supplies. */
   opening(): Opening | null {
     const sheet = this.session.sheet();
-    return (sheet && findOpening(sheet, this.wish()?.openingId)) ?? null;
+    return (sheet && findOpening(sheet, this.request()?.openingId)) ?? null;
   }
 
   /**
@@ -85,7 +85,7 @@ export class Cutting {
     const opening = this.opening();
     // A photo of the supplies brings its cutout along when it is laid down.
     if (!(photo.id in project.photos) && !opening) return this.library.keepCutout(photo.id, cutout);
-    this.session.commit(this.edit(project, photo, { cutout, show, focus, letsOut: this.wish()?.letsOut ?? false }, opening));
+    this.session.commit(this.edit(project, photo, { cutout, show, focus, letsOut: this.request()?.letsOut ?? false }, opening));
     if (focus) void this.library.change(photo.id, { focus }).catch(() => undefined);
   }
 

@@ -57,6 +57,8 @@ import { EditorActions } from './state/editor.actions';
 import { selectExportMessage, selectMessage, selectPhase } from './state/editor.selectors';
 import { TextCaretComponent } from './text/text-caret.component';
 import { TextCaret } from './text/text-caret';
+import { FRAME_TRACE } from '../trace/frame-trace';
+import { TracePanelComponent } from './trace/trace-panel.component';
 import { SuppliesPanelComponent } from './supplies/supplies-panel.component';
 import { SupplyDrag } from './supplies/supply-drag';
 
@@ -84,6 +86,7 @@ import { SupplyDrag } from './supplies/supply-drag';
     SaveTroubleComponent,
     A11yModule,
     CutoutViewComponent,
+    TracePanelComponent,
   ],
   providers: [EDITOR_PROVIDERS],
   templateUrl: './editor-page.component.html',
@@ -124,6 +127,8 @@ export class EditorPageComponent {
   readonly focus = inject(FocusEditing);
   readonly taking = inject(ColourTaking);
   readonly cutting = inject(Cutting);
+  /** Only with `?trace` on the address. */
+  readonly trace = inject(FRAME_TRACE);
   private readonly keys = inject(KeyOwner);
   private readonly stage = viewChild(SheetStageComponent);
 
@@ -224,7 +229,7 @@ export class EditorPageComponent {
   }
 
   private takesClipboard({ target }: ClipboardEvent): boolean {
-    return this.ready() && !isTyping(target) && !this.cutting.wish();
+    return this.ready() && !isTyping(target) && !this.cutting.request();
   }
 
   addFiles(files: readonly File[], at?: Point | null): void {
@@ -284,8 +289,8 @@ export class EditorPageComponent {
   }
 
   useCutout({ cutout, show, focus }: UsedCutout): void {
-    const wish = this.cutting.wish();
-    if (wish) this.cutting.use(wish.photo, cutout, show, focus);
+    const request = this.cutting.request();
+    if (request) this.cutting.use(request.photo, cutout, show, focus);
     this.cutting.end();
   }
 

@@ -19,7 +19,7 @@ export class KeyOwner {
   private readonly painting = inject(HandPainting);
 
   isElsewhere(): boolean {
-    const drawn = this.pen.drawing() ?? this.lines.drawing() ?? this.trim.by() ?? this.focus.box() ?? this.cutting.wish();
+    const drawn = this.pen.drawing() ?? this.lines.drawing() ?? this.trim.by() ?? this.focus.box() ?? this.cutting.request();
     return Boolean(drawn) || this.level.active() || this.painting.active();
   }
 }

@@ -24,11 +24,11 @@ describe('running kernels', () => {
     const done = vi.fn();
     const { worker, open } = slowWorker();
     const runner = new KernelRunner(done, () => worker);
-    expect(runner.take('a', [1], () => job(3))).toBeNull();
-    expect(runner.take('b', [1], () => job(4))).toBeNull();
+    expect(runner.take('a', { at: 1 }, () => job(3))).toBeNull();
+    expect(runner.take('b', { at: 1 }, () => job(4))).toBeNull();
     expect([runner.missed, runner.pending]).toEqual([2, 2]);
     // One after the other, and none twice.
-    runner.take('a', [1], () => job(99));
+    runner.take('a', { at: 1 }, () => job(99));
     expect(open.map(widthOf)).toEqual([3]);
     open[0]!.finish(newPlane(3, 2));
     await settled();
@@ -36,7 +36,7 @@ describe('running kernels', () => {
     open[1]!.finish(newPlane(4, 2));
     await settled();
     expect(done).toHaveBeenCalledOnce();
-    expect(runner.take('a', [1], () => job(3))?.width).toBe(3);
+    expect(runner.take('a', { at: 1 }, () => job(3))?.width).toBe(3);
     expect(runner.pending).toBe(0);
   });
 
@@ -46,17 +46,17 @@ describe('running kernels', () => {
       () => undefined,
       () => worker,
     );
-    runner.take('a', [1], () => job(1));
-    runner.take('a', [2], () => job(2));
-    runner.take('a', [3], () => job(3));
+    runner.take('a', { at: 1 }, () => job(1));
+    runner.take('a', { at: 2 }, () => job(2));
+    runner.take('a', { at: 3 }, () => job(3));
     open[0]!.finish(newPlane(1, 2));
     await settled();
     expect(open.map(widthOf)).toEqual([1, 3]);
-    expect(runner.take('a', [3], () => job(3))).toBeNull();
+    expect(runner.take('a', { at: 3 }, () => job(3))).toBeNull();
     open[1]!.finish(newPlane(3, 2));
     await settled();
-    expect(runner.take('a', [3], () => job(3))?.width).toBe(3);
-    expect(runner.take('a', [1], () => job(1))).toBeNull();
+    expect(runner.take('a', { at: 3 }, () => job(3))?.width).toBe(3);
+    expect(runner.take('a', { at: 1 }, () => job(1))).toBeNull();
   });
 
   it('does the work itself where the worker fails', async () => {
@@ -68,10 +68,10 @@ describe('running kernels', () => {
     );
     const plane = newPlane(4, 1);
     plane.data[0] = 255;
-    runner.take('a', [1], () => ({ kind: 'shadow', plane, cast }));
+    runner.take('a', { at: 1 }, () => ({ kind: 'shadow', plane, cast }));
     open[0]!.fail(new Error('out of memory'));
     await settled();
-    expect(runner.take('a', [1], () => job(1))).toEqual(castShadow(plane, cast));
+    expect(runner.take('a', { at: 1 }, () => job(1))).toEqual(castShadow(plane, cast));
     expect(said).toHaveBeenCalledOnce();
     said.mockRestore();
     runner.stop();

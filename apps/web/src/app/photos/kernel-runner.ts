@@ -1,4 +1,4 @@
-import { BudgetCache, runKernel, type KernelJob, type Kernels } from '@kadrosyn/render';
+import { BudgetCache, reasonOf, runKernel, type Inputs, type KernelJob, type Kernels, type Trace } from '@kadrosyn/render';
 import type { Pixels, Plane } from '@kadrosyn/core';
 import { wrap } from 'comlink';
 import type { KernelWorker } from './kernel.worker';
@@ -12,45 +12,51 @@ export interface RunningWorker {
   readonly end: () => void;
 }
 
-interface Wish {
-  readonly stamp: readonly unknown[];
+interface KernelRequest {
+  readonly inputs: Inputs;
   readonly job: KernelJob;
+  /** Why the result is not there, and when it was asked for; for a trace. */
+  readonly reason: string;
+  readonly askedAt: number;
 }
 
-/** Runs kernels in a worker, one after the other; what was overtaken by a newer wish is not begun. */
+/** Runs kernels in a worker, one after the other; what was overtaken by a newer request is not begun. */
 export class KernelRunner implements Kernels {
   missed = 0;
-  private readonly results = new BudgetCache<string, { readonly stamp: readonly unknown[]; readonly result: Pixels | Plane }>(
-    BUDGET,
-  );
-  private readonly waiting = new Map<string, Wish>();
-  private readonly running = new Map<string, Wish>();
+  private readonly results = new BudgetCache<string, { readonly inputs: Inputs; readonly result: Pixels | Plane }>(BUDGET);
+  private readonly waiting = new Map<string, KernelRequest>();
+  private readonly running = new Map<string, KernelRequest>();
   private worker: RunningWorker | null = null;
 
   /** @param whenDone - called when all that was asked for is there. */
   constructor(
     private readonly whenDone: () => void,
     private readonly start: () => RunningWorker = startWorker,
+    private readonly trace?: Trace,
   ) {}
 
   get pending(): number {
     return this.waiting.size + this.running.size;
   }
 
-  take(name: string, stamp: readonly unknown[], job: (() => KernelJob) | null): Pixels | Plane | null {
+  take(name: string, inputs: Inputs, job: (() => KernelJob) | null): Pixels | Plane | null {
     const known = this.results.get(name);
-    if (known && isSame(known.stamp, stamp)) return known.result;
+    const reason = reasonOf(known?.inputs, inputs);
+    if (known && reason === null) {
+      this.trace?.hit('kernels');
+      return known.result;
+    }
     this.missed++;
     if (!job) return null;
-    const wished = this.waiting.get(name) ?? this.running.get(name);
-    if (!wished || !isSame(wished.stamp, stamp)) {
-      this.waiting.set(name, { stamp, job: job() });
+    const asked = this.waiting.get(name) ?? this.running.get(name);
+    if (reasonOf(asked?.inputs, inputs) !== null) {
+      this.waiting.set(name, { inputs, job: job(), reason: reason!, askedAt: performance.now() });
       void this.next();
     }
     return null;
   }
 
-  /** Ends its worker; a later wish starts another. */
+  /** Ends its worker; a later request starts another. */
   stop(): void {
     this.waiting.clear();
     this.worker?.end();
@@ -64,12 +70,15 @@ export class KernelRunner implements Kernels {
       this.whenDone();
       return;
     }
-    const [name, wish] = entry;
+    const [name, request] = entry;
     this.waiting.delete(name);
-    this.running.set(name, wish);
-    const result = await this.done(wish.job);
-    this.results.set(name, { stamp: wish.stamp, result }, result.data.byteLength);
+    this.running.set(name, request);
+    const result = await this.done(request.job);
+    const bytes = result.data.byteLength;
+    this.results.set(name, { inputs: request.inputs, result }, bytes);
     this.running.delete(name);
+    this.trace?.miss({ cache: 'kernels', name, reason: request.reason, ms: performance.now() - request.askedAt, bytes });
+    this.trace?.held('kernels', this.results.bytes);
     void this.next();
   }
 
@@ -83,10 +92,6 @@ export class KernelRunner implements Kernels {
       return runKernel(job);
     }
   }
-}
-
-function isSame(a: readonly unknown[], b: readonly unknown[]): boolean {
-  return a.length === b.length && a.every((value, i) => value === b[i]);
 }
 
 function startWorker(): RunningWorker {

@@ -1,7 +1,7 @@
 import type { Pixels } from '@kadrosyn/core';
 
 /** What the photo worker is asked for. */
-export interface DecodeWish {
+export interface DecodeRequest {
   /** A file, or the address of one. */
   readonly source: Blob | string;
   /** The address of the kept picture of a cutout at the same level: then the levels are of the subject. */

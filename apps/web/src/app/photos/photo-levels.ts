@@ -1,7 +1,8 @@
-import { Injectable, signal } from '@angular/core';
+import { inject, Injectable, signal } from '@angular/core';
 import { levelCount, levelFor } from '@kadrosyn/core';
 import { BudgetCache, type PhotoLevel, type PhotoSource } from '@kadrosyn/render';
 import { wrap, type Remote } from 'comlink';
+import { FRAME_TRACE } from '../trace/frame-trace';
 import type { DecodedLevel, LocalPhoto } from './photo-decoder';
 import type { PhotoDecoder } from './photo.worker';
 
@@ -42,6 +43,7 @@ export class PhotoLevels implements PhotoSource {
   private readonly coarse = new BudgetCache<string, KeptLevel>(LEVEL_BUDGET / 4, closeLevel);
   private readonly decoders = [startDecoder(), startDecoder()];
   private turn = 0;
+  private readonly trace = inject(FRAME_TRACE);
 
   /** Says where the files of a photo are; may be said again when a local file has been uploaded. */
   register(id: string, files: PhotoFiles): void {
@@ -68,7 +70,10 @@ export class PhotoLevels implements PhotoSource {
     if (!known) return undefined;
     const wanted = levelFor(scale, levelCount(known.width, known.height));
     const exact = this.exact.get(`${photoId}/${wanted}`);
-    if (exact) return exact;
+    if (exact) {
+      this.trace?.hit('photo levels');
+      return exact;
+    }
     this.ask(photoId, known, wanted);
     return this.nearest(photoId, wanted, known);
   }
@@ -117,6 +122,7 @@ export class PhotoLevels implements PhotoSource {
       const matte = `${photo}/mattes/${subject.matteSha256}/${size === 'screen' ? 'screen' : 'full'}`;
       return { source: `${photo}/${size}`, cutout: matte };
     };
+    const from = performance.now();
     try {
       if (!local && screenLevel > 0 && !known.screenAsked) {
         known.screenAsked = true;
@@ -130,6 +136,7 @@ export class PhotoLevels implements PhotoSource {
       const levels = await this.nextDecoder().decode({ ...files, index: 0, full, wanted });
       // A file that was replaced by `register` meanwhile is asked for again by the next drawing.
       this.keep(photoId, levels, this.known.get(photoId) === known ? this.exact : this.coarse);
+      this.tell(photoId, wanted, levels, performance.now() - from);
     } catch (error) {
       console.error(error);
       known.failed = true;
@@ -145,6 +152,14 @@ export class PhotoLevels implements PhotoSource {
     }
     performance.mark('kadrosyn:level');
     this.version.update((version) => version + 1);
+  }
+
+  /** Tells a trace what was read, why, and what is held now. */
+  private tell(photoId: string, wanted: number, levels: readonly DecodedLevel[], ms: number): void {
+    if (!this.trace) return;
+    const bytes = levels.reduce((sum, { pixels }) => sum + pixels.data.byteLength * 2, 0);
+    this.trace.miss({ cache: 'photo levels', name: photoId, reason: `level ${wanted} was wanted`, ms, bytes });
+    this.trace.held('photo levels', this.exact.bytes + this.coarse.bytes);
   }
 
   private nextDecoder(): Remote<PhotoDecoder> {

@@ -5,17 +5,17 @@ import { bytesToHex } from '@noble/hashes/utils.js';
 import { expose, transfer } from 'comlink';
 import { decode as decodePng } from 'fast-png';
 import { pixelsOf } from './pixels-of-file';
-import type { DecodedLevel, DecodeWish, LocalPhoto } from './photo-decoder';
+import type { DecodedLevel, DecodeRequest, LocalPhoto } from './photo-decoder';
 
 /** Decodes photos and makes their levels, away from the main thread. */
 const decoder = {
   /** The levels of a photo from the one wanted down to the coarsest. */
-  async decode(wish: DecodeWish): Promise<DecodedLevel[]> {
-    const blob = typeof wish.source === 'string' ? await fetchBlob(wish.source) : wish.source;
+  async decode(request: DecodeRequest): Promise<DecodedLevel[]> {
+    const blob = typeof request.source === 'string' ? await fetchBlob(request.source) : request.source;
     const photo = await pixelsOf(blob);
-    const pixels = wish.cutout ? subjectOf(photo, await fetchPng(wish.cutout)) : photo;
-    const chain = new LevelChain(pixels, wish.index, wish.full);
-    const first = Math.max(wish.index, Math.min(wish.wanted, chain.coarsest));
+    const pixels = request.cutout ? subjectOf(photo, await fetchPng(request.cutout)) : photo;
+    const chain = new LevelChain(pixels, request.index, request.full);
+    const first = Math.max(request.index, Math.min(request.wanted, chain.coarsest));
     const levels: DecodedLevel[] = [];
     for (let index = first; index <= chain.coarsest; index++) {
       const pixels = chain.at(index);

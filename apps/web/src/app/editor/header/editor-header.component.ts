@@ -19,7 +19,7 @@ import type { ExportSettings } from '../state/editor.state';
 import { StageView } from '../sheet/stage-view';
 import { Notices } from '../notices';
 import { SamplesDialog, type SamplesChoice } from './samples.dialog';
-import { TemplateDialog, type TemplateWish } from './template.dialog';
+import { TemplateDialog, type TemplateChoice } from './template.dialog';
 
 const SCALES = [0.5, 1, 2, 3] as const;
 
@@ -116,10 +116,10 @@ export class EditorHeaderComponent {
   async saveAsTemplate(): Promise<void> {
     const project = this.session.project();
     if (!project) return;
-    const asked = this.dialogs.open<TemplateDialog, Project, TemplateWish>(TemplateDialog, { data: project, maxWidth: 640 });
-    const wish = await firstValueFrom(asked.afterClosed());
-    if (!wish) return;
-    const { name, words, hints } = wish;
+    const asked = this.dialogs.open<TemplateDialog, Project, TemplateChoice>(TemplateDialog, { data: project, maxWidth: 640 });
+    const request = await firstValueFrom(asked.afterClosed());
+    if (!request) return;
+    const { name, words, hints } = request;
     try {
       await this.server.addTemplate({ name, words, document: asTemplate(project, hints) });
       this.notices.say(`The template ${name} was saved. You find it under Templates.`);

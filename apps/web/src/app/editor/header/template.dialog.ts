@@ -3,7 +3,7 @@ import { MAT_DIALOG_DATA, MatDialogModule, MatDialogRef } from '@angular/materia
 import { openingsOf, type Opening, type Project } from '@kadrosyn/core';
 
 /** How a project is to be kept as a template. */
-export interface TemplateWish {
+export interface TemplateChoice {
   readonly name: string;
   readonly words: string;
   /** Hints by the id of the opening that becomes a slot. */
@@ -126,7 +126,7 @@ interface Place {
 })
 export class TemplateDialog {
   private readonly project = inject<Project>(MAT_DIALOG_DATA);
-  private readonly dialog = inject<MatDialogRef<TemplateDialog, TemplateWish>>(MatDialogRef);
+  private readonly dialog = inject<MatDialogRef<TemplateDialog, TemplateChoice>>(MatDialogRef);
   readonly name = signal(this.project.name);
   readonly words = signal('');
   readonly places = signal(placesOf(this.project));

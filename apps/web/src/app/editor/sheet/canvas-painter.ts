@@ -1,6 +1,7 @@
 import type { Photo, Shaper, Sheet } from '@kadrosyn/core';
 import { KernelRunner } from '../../photos/kernel-runner';
 import { BROWSER_ENVIRONMENT, SheetPainter, type PhotoSource, type RenderResources, type SheetView } from '@kadrosyn/render';
+import type { FrameTrace } from '../../trace/frame-trace';
 
 /** What a frame shows. */
 export interface Frame {
@@ -23,7 +24,7 @@ const STILL = 120;
 export class CanvasPainter {
   private readonly painter: SheetPainter;
   /** What its worker has made is shown as soon as all of it is there. */
-  private readonly kernels = new KernelRunner(() => this.wanted && this.request(this.wanted));
+  private readonly kernels: KernelRunner;
   private readonly context: CanvasRenderingContext2D;
   private wanted: Frame | null = null;
   private scheduled = 0;
@@ -34,12 +35,15 @@ export class CanvasPainter {
   constructor(
     private readonly canvas: HTMLCanvasElement,
     private readonly source: PhotoSource,
+    private readonly trace: FrameTrace | null,
   ) {
     // Kept in main memory: only so are the pixels on the screen those of an export, whatever the graphics card.
     const context = canvas.getContext('2d', { willReadFrequently: true });
     if (!context) throw new Error('The browser gave no canvas');
     this.context = context;
     this.painter = new SheetPainter(context);
+    const show = (): void => void (this.wanted && this.request(this.wanted));
+    this.kernels = new KernelRunner(show, undefined, trace ?? undefined);
   }
 
   request(frame: Frame): void {
@@ -72,11 +76,15 @@ export class CanvasPainter {
       shaper: frame.shaper,
       draft,
       kernels: this.kernels,
+      ...(this.trace ? { trace: this.trace } : {}),
     };
     const from = performance.now();
     const { missed } = this.kernels;
     const how = this.painter.paint(frame.sheet, frame.view, frame.version, resources);
+    const painted = performance.now();
     if (!draft) this.painter.settle(resources);
+    const done = performance.now();
+    this.trace?.frame({ how, draft, ms: done - from, settling: done - painted });
     // Benchmarks and tests wait for it.
     if (!draft && missed === this.kernels.missed && this.kernels.pending === 0) performance.mark('kadrosyn:exact');
     if (how !== 'nothing') performance.measure(`kadrosyn:paint:${how}`, { start: from });

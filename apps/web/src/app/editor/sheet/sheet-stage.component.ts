@@ -20,6 +20,7 @@ import { EditorSession } from '../session';
 import { selectIsMoving } from '../state/editor.selectors';
 import { TextCaret } from '../text/text-caret';
 import { SupplyDrag, type Supply } from '../supplies/supply-drag';
+import { FRAME_TRACE } from '../../trace/frame-trace';
 import { CanvasPainter } from './canvas-painter';
 import { filesWord } from './files-word';
 import { GapMarksComponent } from './gap-marks.component';
@@ -71,6 +72,7 @@ export class SheetStageComponent {
   private readonly spaceHeld = signal(false);
   private readonly drops = new SupplyDrops(this.session, this.viewport, (chip) => this.pointer.chip.set(chip));
   private readonly wheel = new PhotoWheel(this.session, this.viewport);
+  private readonly trace = inject(FRAME_TRACE);
   private painter: CanvasPainter | null = null;
 
   readonly sheetBox = computed(() => {
@@ -95,7 +97,7 @@ export class SheetStageComponent {
   constructor() {
     const destroy = inject(DestroyRef);
     afterNextRender(() => {
-      this.painter = new CanvasPainter(this.canvas().nativeElement, this.levels);
+      this.painter = new CanvasPainter(this.canvas().nativeElement, this.levels, this.trace);
       const observer = new ResizeObserver(([entry]) => {
         const { width, height } = entry!.contentRect;
         this.viewport.resize(width, height);

@@ -30,8 +30,8 @@ async function exportOnce(store: Store, server: Server) {
   const state = await saved(store);
   const { exportSettings, projectId } = state;
   const { id: sheetId } = (await firstValueFrom(store.select(selectSheet)))!;
-  const wish = { sheetId, ...exportSettings };
-  let status = await server.requestExport(projectId!, wish);
+  const request = { sheetId, ...exportSettings };
+  let status = await server.requestExport(projectId!, request);
   while (status.state === 'waiting' || status.state === 'running') {
     const { exporting } = await current(store);
     if (!exporting) {

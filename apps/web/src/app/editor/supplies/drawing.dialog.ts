@@ -4,7 +4,7 @@ import { readPathData, scaling, toPathData, transformPath, type TakenOutline } f
 import { readDrawing } from '../../outlines/read-drawing';
 
 /** What the dialog opens with: a file that was dropped, or nothing. */
-export interface DrawingWish {
+export interface DrawingRequest {
   readonly file?: File;
 }
 
@@ -104,7 +104,7 @@ export class DrawingDialog {
   private round = 0;
 
   constructor() {
-    const { file } = inject<DrawingWish>(MAT_DIALOG_DATA);
+    const { file } = inject<DrawingRequest>(MAT_DIALOG_DATA);
     if (file) void this.takeFile(file);
   }
 

@@ -7,7 +7,7 @@ import { RenameDialog } from '../../interface/rename.dialog';
 import { PhotoLibrary, type LibraryPhoto } from '../../photos/photo-library';
 import { Notices } from '../notices';
 import { TagsDialog } from './tags.dialog';
-import { UsesDialog, type UsesWish } from './uses.dialog';
+import { UsesDialog, type UsesRequest } from './uses.dialog';
 
 /** Naming, tagging and removing photos of one's own. */
 @Injectable()
@@ -40,7 +40,7 @@ export class PhotoCare {
   }
 
   showUses({ photo }: LibraryPhoto): void {
-    this.dialogs.open<UsesDialog, UsesWish>(UsesDialog, { data: { name: photo.name, uses: this.server.photoUses(photo.id) } });
+    this.dialogs.open<UsesDialog, UsesRequest>(UsesDialog, { data: { name: photo.name, uses: this.server.photoUses(photo.id) } });
   }
 
   /** Takes photos out of the supplies, says where they are used, and offers a way back. False when it failed. */

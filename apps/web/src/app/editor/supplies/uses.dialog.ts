@@ -5,7 +5,7 @@ import { faultOf } from '../../api/fault';
 import type { PhotoUses } from '../../api/server-types';
 
 /** A photo and where it is used, which is being asked for. */
-export interface UsesWish {
+export interface UsesRequest {
   readonly name: string;
   readonly uses: Promise<PhotoUses>;
 }
@@ -14,7 +14,7 @@ export interface UsesWish {
 @Component({
   imports: [MatDialogModule, RouterLink],
   template: `
-    <h2 mat-dialog-title>Where {{ wish.name }} is used</h2>
+    <h2 mat-dialog-title>Where {{ request.name }} is used</h2>
     <mat-dialog-content aria-live="polite">
       @if (uses(); as found) {
         @for (project of found.projects; track project.id) {
@@ -48,12 +48,12 @@ export interface UsesWish {
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class UsesDialog {
-  readonly wish = inject<UsesWish>(MAT_DIALOG_DATA);
+  readonly request = inject<UsesRequest>(MAT_DIALOG_DATA);
   readonly uses = signal<PhotoUses | null>(null);
   readonly fault = signal<string | null>(null);
 
   constructor() {
-    this.wish.uses.then(
+    this.request.uses.then(
       (uses) => this.uses.set(uses),
       (error: unknown) => this.fault.set(faultOf(error).message),
     );

@@ -1,5 +1,5 @@
-// Decodes the lettering faces from their packages to TrueType, which HarfBuzz reads, into build/faces, and puts
-// HarfBuzz's own program where the web application finds it.
+// What the web application fetches as it is. Decodes the lettering faces from their packages to TrueType, which HarfBuzz reads, into build/faces, and
+// puts HarfBuzz's own program and OpenCV.js where it finds them.
 import { copyFile, mkdir, readFile, stat, writeFile } from 'node:fs/promises';
 import { createRequire } from 'node:module';
 import { fileURLToPath } from 'node:url';
@@ -66,5 +66,10 @@ for (const [name, source] of Object.entries(FILES)) {
   await writeFile(file, await wawoff2.decompress(await readFile(require.resolve(source))));
 }
 
-const program = require.resolve('harfbuzzjs/dist/harfbuzz.wasm');
-await copyFile(program, fileURLToPath(new URL('../apps/web/public/harfbuzz.wasm', import.meta.url)));
+const published = (name) => fileURLToPath(new URL(`../apps/web/public/${name}`, import.meta.url));
+await copyFile(require.resolve('harfbuzzjs/dist/harfbuzz.wasm'), published('harfbuzz.wasm'));
+
+// 11 MB that no bundler can make smaller: reading and writing them took most of the time of a build.
+const webRequire = createRequire(new URL('../apps/web/package.json', import.meta.url));
+const opencv = await readFile(webRequire.resolve('@techstark/opencv-js'), 'utf8');
+await writeFile(published('opencv.js'), `const module = { exports: {} };\n${opencv}\nexport default module.exports;\n`);

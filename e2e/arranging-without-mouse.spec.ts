@@ -1,6 +1,6 @@
-import { expect, test } from '@playwright/test';
 import { Editor } from './support/editor.js';
 import { tabTo } from './support/tab-to.js';
+import { expect, test } from './support/test.js';
 
 test('a whole job by keyboard alone: shapes, sizes, several selected, a group, a photo, export', async ({ page }) => {
   const editor = await Editor.home(page);

@@ -1,5 +1,5 @@
-import { expect, test, type Page } from '@playwright/test';
 import { Editor } from './support/editor.js';
+import { expect, test, type Page } from './support/test.js';
 
 /** A post with a circle, a square and a heart beside one another. */
 async function threeShapes(page: Page): Promise<Editor> {

@@ -1,9 +1,9 @@
-import { expect, test, type Page } from '@playwright/test';
 import { Breakout } from './support/breakout.js';
 import { CutoutView, type OnPhoto } from './support/cutout-view.js';
 import { Journey } from './support/journey.js';
 import { focusOf, restoreFocus } from './support/photo-focus.js';
 import { expectReference } from './support/reference.js';
+import { expect, test, type Page } from './support/test.js';
 
 const WIDE = { width: 1600, height: 1200 };
 /** Photos that no other journey with a reference picture shows: cutting one out changes what it is fitted by. */

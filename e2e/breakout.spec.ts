@@ -1,7 +1,7 @@
-import AxeBuilder from '@axe-core/playwright';
-import { expect, test, type Page } from '@playwright/test';
+import { expectAccessible } from './support/accessible.js';
 import { Breakout } from './support/breakout.js';
 import { Editor, pixelsOf } from './support/editor.js';
+import { expect, test, type Page } from './support/test.js';
 
 interface Marked {
   readonly sheets: readonly {
@@ -186,17 +186,12 @@ test('the light of the sheet turns all shadows that follow it', async ({ page })
   expect(((await kept(editor, 'Fox in another light')) as unknown as { light: { angle: number } }).light.angle).toBe(200);
 });
 
-for (const scheme of ['light', 'dark'] as const) {
-  test(`the Break out tab and its chips pass the accessibility check, ${scheme}`, async ({ page }) => {
-    await page.emulateMedia({ colorScheme: scheme });
-    const { editor } = await opened(page, 'Figure in a mirror', `Mirror ${scheme}`, 'Mirror');
-    await editor.panel.getByRole('button', { name: 'Draw a cut line…' }).click();
-    const drawing = await new AxeBuilder({ page }).analyze();
-    expect(drawing.violations).toEqual([]);
-    await page.getByRole('button', { name: 'Across the middle' }).click();
-    await editor.panel.getByRole('checkbox', { name: 'Dark under its feet' }).check();
-    await expect(editor.panel.getByText('Cut lines')).toBeVisible();
-    const { violations } = await new AxeBuilder({ page }).analyze();
-    expect(violations).toEqual([]);
-  });
-}
+test('the Break out tab and its chips pass the accessibility check', async ({ page }) => {
+  const { editor } = await opened(page, 'Figure in a mirror', 'Mirror looked at', 'Mirror');
+  await editor.panel.getByRole('button', { name: 'Draw a cut line…' }).click();
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Across the middle' }).click();
+  await editor.panel.getByRole('checkbox', { name: 'Dark under its feet' }).check();
+  await expect(editor.panel.getByText('Cut lines')).toBeVisible();
+  await expectAccessible(page);
+});

@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
 import { Editor } from './support/editor.js';
+import { expect, test } from './support/test.js';
 
 const numbers = (text: string): number[] => (text.match(/[\d.]+/g) ?? []).map(Number);
 

@@ -1,8 +1,8 @@
-import { expect, test } from '@playwright/test';
 import sharp from 'sharp';
 import { CutoutView, openedOn } from './support/cutout-view.js';
 import { Editor } from './support/editor.js';
 import { ownPhoto, removePhotos } from './support/own-photos.js';
+import { expect, test } from './support/test.js';
 
 test.afterEach(({ request }) => removePhotos(request, ['large-disc']));
 

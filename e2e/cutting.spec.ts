@@ -1,12 +1,12 @@
 import { readFile } from 'node:fs/promises';
 import { fileURLToPath } from 'node:url';
-import { expect, test } from '@playwright/test';
 import sharp from 'sharp';
 import { actionsOf, countActions, sumOf } from './support/action-count.js';
 import { CutoutView, openedOn, type OnPhoto } from './support/cutout-view.js';
 import { Editor } from './support/editor.js';
 import { removePhotos } from './support/own-photos.js';
 import { tabTo } from './support/tab-to.js';
+import { expect, test } from './support/test.js';
 
 const PICTURES = fileURLToPath(new URL('../demo/pictures/', import.meta.url));
 const HARE = { width: 1600, height: 1200 };

@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
 import { Editor } from './support/editor.js';
+import { expect, test } from './support/test.js';
 
 test('an item is locked, hidden, renamed and sent to the back from the depth panel, by keyboard too', async ({ page }) => {
   const editor = await Editor.home(page);

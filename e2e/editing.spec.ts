@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
 import { Editor } from './support/editor.js';
+import { expect, test } from './support/test.js';
 
 test('everything by keyboard: a shape, a photo, moves by exact steps, depth, duplicate, delete', async ({ page }) => {
   const editor = await Editor.home(page);

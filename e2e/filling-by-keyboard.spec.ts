@@ -1,6 +1,6 @@
-import { expect, test } from '@playwright/test';
 import { Editor } from './support/editor.js';
 import { tabTo } from './support/tab-to.js';
+import { expect, test } from './support/test.js';
 
 test('a template is filled and exported by keyboard alone', async ({ page }) => {
   const editor = await Editor.home(page);

@@ -1,9 +1,9 @@
-import { expect, test } from '@playwright/test';
 import sharp from 'sharp';
 import { pixelsOf } from './support/editor.js';
 import { Journey } from './support/journey.js';
 import { ownPhoto, type DesktopFile } from './support/own-photos.js';
 import { expectReference } from './support/reference.js';
+import { expect, test } from './support/test.js';
 
 test('template-slot: an own photo in a template’s shape, re-centred', async ({ page }) => {
   const journey = await Journey.begin('template-slot', page);

@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
 import { Editor, largestDifference, pixelsOf } from './support/editor.js';
+import { expect, test } from './support/test.js';
 
 // Large enough that a sheet of 800 px is wholly seen at 1:1.
 test.use({ viewport: { width: 1500, height: 1240 } });

@@ -1,7 +1,7 @@
-import { expect, test } from '@playwright/test';
 import { Journey } from './support/journey.js';
 import { colourIn } from './support/pixels.js';
 import { expectReference } from './support/reference.js';
+import { expect, test } from './support/test.js';
 
 test('bold-word-finished: an inside outline in a colour of the photo, and a soft shadow', async ({ page }) => {
   const journey = await Journey.begin('bold-word-finished', page);

@@ -1,7 +1,7 @@
-import { expect, test } from '@playwright/test';
 import { Editor } from './support/editor.js';
 import { colourIn } from './support/pixels.js';
 import { tabTo } from './support/tab-to.js';
+import { expect, test } from './support/test.js';
 
 test('a whole job by keyboard alone: an oval gets a wider line, its photo a tone, the sheet a mood, export', async ({ page }) => {
   const editor = await Editor.home(page);

@@ -1,6 +1,6 @@
-import { expect, test, type Locator, type Page } from '@playwright/test';
 import { Editor } from './support/editor.js';
 import { colourIn } from './support/pixels.js';
+import { expect, test, type Locator, type Page } from './support/test.js';
 
 /** A badge with a photo in a circle, selected, and its finish open. */
 async function circleWithPhoto(page: Page): Promise<Editor> {

@@ -1,6 +1,6 @@
-import { expect, test } from '@playwright/test';
 import { Editor, largestDifference, pixelsOf } from './support/editor.js';
 import { ownPhoto } from './support/own-photos.js';
+import { expect, test } from './support/test.js';
 
 // Large enough that a sheet of 1080 px is wholly seen at 1:1.
 test.use({ viewport: { width: 1800, height: 1560 } });

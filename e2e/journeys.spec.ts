@@ -1,6 +1,6 @@
-import { expect, test } from '@playwright/test';
 import { Journey } from './support/journey.js';
 import { expectReference } from './support/reference.js';
+import { expect, test } from './support/test.js';
 
 const MUG = `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 120 100"><script>alert(1)</script>
   <path fill-rule="evenodd" d="M10 5H85V25H95A25 25 0 0 1 95 75H85V80A15 15 0 0 1 70 95H25A15 15 0 0 1 10 80ZM85 37V63H93A13 13 0 0 0 93 37Z"/></svg>`;

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
-import { expect, test } from '@playwright/test';
 import { Editor } from './support/editor.js';
+import { expect, test } from './support/test.js';
 
 const FONT = readFileSync(fileURLToPath(new URL('../build/faces/shrikhand-latin.ttf', import.meta.url)));
 

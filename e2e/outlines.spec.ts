@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
 import { Editor } from './support/editor.js';
+import { expect, test } from './support/test.js';
 
 test('an outline is drawn with a hole, kept, changed and edited, and the photo stays', async ({ page }) => {
   const editor = await Editor.home(page);

@@ -1,7 +1,6 @@
 import { createHash } from 'node:crypto';
 import { readFile } from 'node:fs/promises';
 import { fileURLToPath } from 'node:url';
-import { expect, test } from '@playwright/test';
 import sharp from 'sharp';
 import {
   FACES as SHIPPED,
@@ -11,10 +10,12 @@ import {
   newProject,
   outlinePath,
   photoIdOf,
+  photosUsed,
   toPathData,
   type Cutout,
   type LetteringOutline,
   type Photo,
+  type Pixels,
   type Project,
 } from '@kadrosyn/core';
 import {
@@ -33,11 +34,16 @@ import { hardPictures } from '../packages/render/fixtures/hard-pictures.js';
 import { loadIngredients, sourceOf } from '../packages/render/fixtures/ingredients.js';
 import { startHarness, type Harness } from '../packages/render/testing/harness.js';
 import type { DrawPlace } from '../packages/render/testing/window.js';
+import { expect, test } from './support/test.js';
 
 const FACES = fileURLToPath(new URL('../build/faces', import.meta.url));
 
+// One after the other: they share what is read before.
+test.describe.configure({ mode: 'default' });
+
 let harness: Harness;
 const files: Record<string, Buffer> = {};
+const decoded: Record<string, Promise<Pixels>> = {};
 /** Of photos that are cut out in a sample: light is subject. */
 const coverages: Record<string, Buffer> = {};
 /** Of a photo there is only one. */
@@ -52,8 +58,8 @@ test.beforeAll(async () => {
   for (const name of SAMPLE_PHOTOS) {
     const bytes = await readFile(samplePhotoFile(name));
     const sha256 = createHash('sha256').update(bytes).digest('hex');
-    const { width, height } = await decodePhoto(bytes);
     const id = photoIdOf(sha256);
+    const { width, height } = await (decoded[id] ??= decodePhoto(bytes));
     files[id] = bytes;
     photos[name] = { id, sha256, name, width, height };
   }
@@ -98,7 +104,7 @@ function everyArtwork(): Project {
 async function drawnInNode(project: Project, scale = 1): Promise<Uint8Array> {
   const source = new DecodedPhotoSource(NODE_ENVIRONMENT);
   for (const [id, photo] of Object.entries(project.photos)) {
-    source.add(id, await decodePhoto(files[id]!));
+    source.add(id, await (decoded[id] ??= decodePhoto(files[id]!)));
     if (!photo.cutouts) continue;
     const { data, info } = await sharp(coverages[id]).extractChannel(0).raw().toBuffer({ resolveWithObject: true });
     source.addMatte(id, MATTE, { width: info.width, height: info.height, data: new Uint8Array(data) });
@@ -111,55 +117,58 @@ async function drawnInNode(project: Project, scale = 1): Promise<Uint8Array> {
   return new Uint8Array(data.buffer, data.byteOffset, data.byteLength);
 }
 
-for (const place of ['window', 'worker'] as const satisfies DrawPlace[]) {
-  test(`every sample project is the same in Node and in a ${place} of Chromium`, async ({ page }) => {
-    await page.goto(harness.address);
-    expect(projects.length).toBe(12);
-    for (const [index, project] of projects.entries()) {
-      const photos: Record<string, string> = {};
-      const mattes: Record<string, string> = {};
-      for (const [id, photo] of Object.entries(project.photos)) {
-        photos[id] = harness.put(id, files[id]!);
-        if (photo.cutouts) mattes[id] = harness.put(`${id}-matte`, coverages[id]!);
-      }
-      const expected = harness.put(`expected-${index}`, await drawnInNode(project));
-      const result = await page.evaluate(([request, where, address]) => window.compare(request, where, address), [
-        { project, scale: 1, photos, mattes },
-        place as DrawPlace,
-        expected,
-      ] as const);
-      test.info().annotations.push({ type: project.name, description: JSON.stringify(result) });
-      expect(result.largest, project.name).toBeLessThanOrEqual(1);
-    }
-  });
-}
+const PLACES = ['window', 'worker'] as const satisfies DrawPlace[];
 
-for (const place of ['window', 'worker'] as const satisfies DrawPlace[]) {
-  test(`every hard picture is the same in Node and in a ${place} of Chromium`, async ({ page }) => {
-    test.setTimeout(180_000);
-    const ingredients = await loadIngredients();
-    const source = sourceOf(ingredients);
-    const shaper = await loadShaperFrom(FACES);
+test('every sample project is the same in Node and in a window and a worker of Chromium', async ({ page }) => {
+  await page.goto(harness.address);
+  expect(projects.length).toBe(12);
+  for (const [index, project] of projects.entries()) {
     const photos: Record<string, string> = {};
     const mattes: Record<string, string> = {};
-    for (const { name, file, matteFile } of ingredients) {
-      photos[name] = harness.put(name, file);
-      if (matteFile) mattes[name] = harness.put(`${name}-matte`, matteFile);
+    for (const [id, photo] of Object.entries(project.photos)) {
+      photos[id] = harness.put(id, files[id]!);
+      if (photo.cutouts) mattes[id] = harness.put(`${id}-matte`, coverages[id]!);
     }
-    await page.goto(harness.address);
-    for (const { name, project } of hardPictures(shaper)) {
-      const { data } = renderSheet(project.sheets[0]!, 1, { photos: project.photos, source, shaper });
-      const expected = harness.put(`expected-${name}`, new Uint8Array(data.buffer, data.byteOffset, data.byteLength));
+    const expected = harness.put(`expected-${index}`, await drawnInNode(project));
+    for (const place of PLACES) {
       const result = await page.evaluate(([request, where, address]) => window.compare(request, where, address), [
         { project, scale: 1, photos, mattes },
         place as DrawPlace,
         expected,
       ] as const);
-      test.info().annotations.push({ type: name, description: JSON.stringify(result) });
-      expect.soft(result.largest, name).toBeLessThanOrEqual(1);
+      test.info().annotations.push({ type: `${project.name}, ${place}`, description: JSON.stringify(result) });
+      expect(result.largest, `${project.name}, ${place}`).toBeLessThanOrEqual(1);
     }
-  });
-}
+  }
+});
+
+test('every hard picture is the same in Node and in a window and a worker of Chromium', async ({ page }) => {
+  test.setTimeout(180_000);
+  const ingredients = await loadIngredients();
+  const source = sourceOf(ingredients);
+  const shaper = await loadShaperFrom(FACES);
+  const photos: Record<string, string> = {};
+  const mattes: Record<string, string> = {};
+  for (const { name, file, matteFile } of ingredients) {
+    photos[name] = harness.put(name, file);
+    if (matteFile) mattes[name] = harness.put(`${name}-matte`, matteFile);
+  }
+  await page.goto(harness.address);
+  for (const { name, project } of hardPictures(shaper)) {
+    const { data } = renderSheet(project.sheets[0]!, 1, { photos: project.photos, source, shaper });
+    const expected = harness.put(`expected-${name}`, new Uint8Array(data.buffer, data.byteOffset, data.byteLength));
+    const used = Object.fromEntries([...photosUsed(project)].map((id) => [id, photos[id]!]));
+    for (const place of PLACES) {
+      const result = await page.evaluate(([request, where, address]) => window.compare(request, where, address), [
+        { project, scale: 1, photos: used, mattes },
+        place as DrawPlace,
+        expected,
+      ] as const);
+      test.info().annotations.push({ type: `${name}, ${place}`, description: JSON.stringify(result) });
+      expect.soft(result.largest, `${name}, ${place}`).toBeLessThanOrEqual(1);
+    }
+  }
+});
 
 test('every sheet of the templates and every piece of artwork is the same in Node and in Chromium', async ({ page }) => {
   await page.goto(harness.address);

@@ -1,7 +1,7 @@
-import { expect, test } from '@playwright/test';
 import sharp from 'sharp';
 import { Editor } from './support/editor.js';
 import { ownPhoto } from './support/own-photos.js';
+import { expect, test } from './support/test.js';
 
 test('a sample photo is replaced and everything else stays', async ({ page }) => {
   const editor = await Editor.home(page);

@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
 import { Editor, largestDifference, pixelsOf } from './support/editor.js';
+import { expect, test } from './support/test.js';
 
 test('openings join a photo in register, move it together, and leave', async ({ page }) => {
   const editor = await Editor.home(page);

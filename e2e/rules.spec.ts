@@ -1,6 +1,6 @@
-import { expect, test } from '@playwright/test';
 import { findOpening, type Opening, type Project } from '@kadrosyn/core';
 import { Editor } from './support/editor.js';
+import { expect, test } from './support/test.js';
 
 const api = (path: string): string => new URL(`/api/${path}`, process.env['KADROSYN_ADDRESS']).href;
 

@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
 import { Editor } from './support/editor.js';
+import { expect, test } from './support/test.js';
 
 async function addShape(editor: Editor, name: string, x: number): Promise<void> {
   await editor.tab('Shapes');

@@ -1,6 +1,6 @@
-import { expect, test } from '@playwright/test';
 import sharp from 'sharp';
 import { Editor } from './support/editor.js';
+import { expect, test } from './support/test.js';
 
 for (const shape of ['Heart', 'Star', 'Polygon', 'Trapezoid']) {
   test(`${shape}: from the projects page to an exported picture with a photo in it`, async ({ page }) => {

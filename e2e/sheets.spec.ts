@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
 import { Editor } from './support/editor.js';
+import { expect, test } from './support/test.js';
 
 test('sheets are added, copied, ordered and removed; another size keeps the arrangement and is undone', async ({ page }) => {
   const editor = await Editor.home(page);

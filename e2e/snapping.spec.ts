@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
 import { Editor } from './support/editor.js';
+import { expect, test } from './support/test.js';
 
 test('what is moved comes to lie on centres and edges, says why, and goes freely while a key is held', async ({ page }) => {
   const editor = await Editor.home(page);

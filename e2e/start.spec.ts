@@ -3,10 +3,10 @@ import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { expect, test } from '@playwright/test';
 import { Editor } from './support/editor.js';
 import { ownPhoto } from './support/own-photos.js';
 import { startApplication, type Started } from './support/started.js';
+import { expect, test } from './support/test.js';
 
 const START = fileURLToPath(new URL('../start', import.meta.url));
 test.describe.configure({ mode: 'serial' });

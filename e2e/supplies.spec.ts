@@ -1,6 +1,6 @@
-import { expect, test } from '@playwright/test';
 import { Editor } from './support/editor.js';
 import { ownPhoto } from './support/own-photos.js';
+import { expect, test } from './support/test.js';
 
 const RIBBON = `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 300 100" width="300" height="100">
   <path d="M0 20H300L270 50L300 80H0L30 50Z" fill="#cf4a22"/><path d="M60 40H240V60H60Z" fill="#fbf8f1"/></svg>`;

@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
 import { Editor, pixelsOf } from './support/editor.js';
+import { expect, test } from './support/test.js';
 
 test('templates are found by words, and one begins a project whose main place is chosen', async ({ page }) => {
   const editor = await Editor.home(page);

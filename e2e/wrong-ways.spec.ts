@@ -1,5 +1,5 @@
-import { expect, test, type Locator, type Page } from '@playwright/test';
 import { Editor } from './support/editor.js';
+import { expect, test, type Locator, type Page } from './support/test.js';
 
 /** Each usual mistake is prevented, or said and taken back in one step. */
 

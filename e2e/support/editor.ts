@@ -3,6 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { expect, type Locator, type Page } from '@playwright/test';
 import sharp from 'sharp';
+import { madeProjects } from './made-projects.js';
 import type { DesktopFile } from './own-photos.js';
 
 /** A place on the sheet in shares of its width and height. */
@@ -43,6 +44,7 @@ export class Editor {
     const { document } = (await (await request.get(`${address}/api/projects/${id}`)).json()) as { document: object };
     const made = await request.post(`${address}/api/projects`, { data: { document: { ...document, name } } });
     expect(made.status()).toBe(201);
+    madeProjects.add(((await made.json()) as { id: string }).id);
     await this.page.goto(address);
   }
 

@@ -75,7 +75,7 @@ function staticChecks(packages, built) {
 /** PostgreSQL and Chromium, from Debian's packages. */
 async function installPrograms() {
   await findPostgres();
-  if (!existsSync('/usr/bin/chromium')) await installDebian('chromium');
+  if (!existsSync('/usr/bin/chromium-headless-shell')) await installDebian('chromium-headless-shell');
 }
 
 function vitest(file, project) {

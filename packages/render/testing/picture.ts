@@ -49,8 +49,9 @@ async function matteFrom(address: string): Promise<Plane> {
 }
 
 const decoded = new Map<string, Promise<Pixels>>();
+const planes = new Map<string, Promise<Plane>>();
 
-/** All that drawing the request needs; photos are decoded once. */
+/** All that drawing the request needs; photos and mattes are decoded once. */
 export async function resourcesFor(request: PictureRequest): Promise<RenderResources> {
   const source = new DecodedPhotoSource(BROWSER_ENVIRONMENT);
   for (const [id, address] of Object.entries(request.photos)) {
@@ -59,7 +60,10 @@ export async function resourcesFor(request: PictureRequest): Promise<RenderResou
     source.add(id, await pixels);
     const matte = request.mattes?.[id];
     const sha256 = request.project.photos[id]?.cutouts?.[0]?.revisions[0]?.matteSha256;
-    if (matte && sha256) source.addMatte(id, sha256, await matteFrom(matte));
+    if (!matte || !sha256) continue;
+    const plane = planes.get(matte) ?? matteFrom(matte);
+    planes.set(matte, plane);
+    source.addMatte(id, sha256, await plane);
   }
   shaper ??= loadFaces();
   return { environment: BROWSER_ENVIRONMENT, photos: request.project.photos, source, shaper: await shaper };

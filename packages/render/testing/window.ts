@@ -29,15 +29,18 @@ function windowCanvas(willReadFrequently: boolean) {
   };
 }
 
+/** Kept from one picture to the next, with the faces and photos that it has read. */
+let worker: Worker | null = null;
+
 function inWorker(request: PictureRequest): Promise<Uint8ClampedArray> {
-  const worker = new Worker('/worker.js', { type: 'module' });
+  worker ??= new Worker('/worker.js', { type: 'module' });
+  const running = worker;
   return new Promise((resolve, reject) => {
-    worker.onmessage = ({ data }: MessageEvent<Uint8ClampedArray | string>) => {
-      worker.terminate();
+    running.onmessage = ({ data }: MessageEvent<Uint8ClampedArray | string>) => {
       if (typeof data === 'string') reject(new Error(data));
       else resolve(data);
     };
-    worker.postMessage(request);
+    running.postMessage(request);
   });
 }
 

@@ -1,7 +1,7 @@
 import { provideBrowserGlobalErrorListeners, provideZonelessChangeDetection, type ApplicationConfig } from '@angular/core';
 import { MAT_SNACK_BAR_DEFAULT_OPTIONS } from '@angular/material/snack-bar';
 import { MAT_TOOLTIP_DEFAULT_OPTIONS } from '@angular/material/tooltip';
-import { provideRouter, withComponentInputBinding } from '@angular/router';
+import { PreloadAllModules, provideRouter, withComponentInputBinding, withPreloading } from '@angular/router';
 import { provideEffects } from '@ngrx/effects';
 import { provideStore } from '@ngrx/store';
 import { APP_ROUTES } from './app.routes';
@@ -13,7 +13,8 @@ export const appConfig: ApplicationConfig = {
   providers: [
     provideZonelessChangeDetection(),
     provideBrowserGlobalErrorListeners(),
-    provideRouter(APP_ROUTES, withComponentInputBinding()),
+    // The editor is fetched before the pictures of the projects page: a browser asks for six things at once, and these take long at a first visit.
+    provideRouter(APP_ROUTES, withComponentInputBinding(), withPreloading(PreloadAllModules)),
     // Documents are compared by identity and never changed in place; the core's tests show it, so no run-time checks.
     provideStore({ [editorFeature.name]: editorFeature.reducer }, { runtimeChecks: {} }),
     provideEffects(saveEffects, exportEffects),

@@ -15,7 +15,7 @@ import { BeginFromTemplate } from './begin-from-template';
       <div class="row" role="group" aria-labelledby="from-template">
         @for (template of templates(); track template.id) {
           <button [disabled]="busy()" (click)="begin(template)">
-            <span><img [src]="'/api/templates/' + template.id + '/thumbnail'" alt="" /></span>
+            <span><img fetchpriority="low" [src]="'/api/templates/' + template.id + '/thumbnail'" alt="" /></span>
             {{ template.name }}
           </button>
         }

@@ -43,7 +43,7 @@ export default defineConfig({
           globalSetup: ['apps/server/testing/throw-away-cluster.ts'],
           testTimeout: PATIENCE_MS,
           hookTimeout: PATIENCE_MS,
-          maxWorkers: 2,
+          ...SHARED,
         },
       },
     ],

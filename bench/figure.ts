@@ -10,9 +10,12 @@ export type Bar = { readonly most: number } | { readonly least: number };
 export function figure(name: string, value: number, unit: string, bar?: Bar): void {
   if (!Number.isFinite(value)) throw new RangeError(`${name} was not measured: ${value}`);
   const printed = `${name} ${Number(value.toPrecision(3))} ${unit}`;
-  if (!bar) return void console.log(printed);
+  console.log(bar ? `${printed} ${judged(value, bar)}` : printed);
+}
+
+function judged(value: number, bar: Bar): string {
   const isMet = 'most' in bar ? value <= bar.most : value >= bar.least;
-  console.log(`${printed} ${'most' in bar ? bar.most : `>=${bar.least}`} ${isMet ? 'met' : 'MISSED'}`);
+  return `${'most' in bar ? bar.most : `>=${bar.least}`} ${isMet ? 'met' : 'MISSED'}`;
 }
 
 /** Says, for docs/performance.md, what the figures of a benchmark mean. */

@@ -3,3 +3,4 @@ export * from './sample-projects.js';
 export * from './picture-tags.js';
 export * from './sample-templates.js';
 export * from './cut-out-pictures.js';
+export * from './sample-focus.js';

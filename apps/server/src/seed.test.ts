@@ -1,5 +1,7 @@
+import { readFile } from 'node:fs/promises';
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import { mattesUsed } from '@kadrosyn/core';
+import { SAMPLE_FOCUS, SAMPLE_PHOTOS, samplePhotoFile } from '@kadrosyn/demo';
 import { seedSamples } from '../dist/seed.js';
 import { startTestServer, type TestServer } from '../testing/test-server.js';
 
@@ -65,4 +67,15 @@ it('templates come with the samples, and one’s own stay when those are put bac
   await templates.remove(shipped[2]!.id);
   await seedSamples(server.services, { reset: true });
   expect((await templates.list()).map(({ name }) => name)).toEqual(['Mine', ...shipped.map(({ name }) => name)]);
+});
+
+it('what the samples are about is what is found in them', async () => {
+  const { tasks, config } = server.services;
+  const found = await Promise.all(
+    SAMPLE_PHOTOS.map(async (name) => {
+      const taken = await tasks.intake({ bytes: await readFile(samplePhotoFile(name)), limits: config.limits });
+      return [name, taken.ok ? (taken.photo.focus ?? null) : taken.refusal] as const;
+    }),
+  );
+  expect(Object.fromEntries(found)).toEqual(SAMPLE_FOCUS);
 });

@@ -1,15 +1,17 @@
+import { createHash } from 'node:crypto';
 import { readFile } from 'node:fs/promises';
 import {
   CUT_OUT_PICTURES,
   cutOutFile,
   PICTURE_TAGS,
+  SAMPLE_FOCUS,
   SAMPLE_PHOTOS,
   samplePhotoFile,
   sampleProjects,
   sampleTemplates,
   type CutOutPictureName,
 } from '@kadrosyn/demo';
-import { cutoutPicture, filledBounds, type Cutout, type Photo } from '@kadrosyn/core';
+import { cutoutPicture, filledBounds, photoIdOf, type Cutout, type Photo } from '@kadrosyn/core';
 import { decodePhoto, loadShaperFrom } from '@kadrosyn/render/node';
 import sharp from 'sharp';
 import type { Services } from './services.js';
@@ -47,14 +49,19 @@ async function addSamplePhotos(services: Services): Promise<Record<string, Photo
   const added = await Promise.all(
     SAMPLE_PHOTOS.map(async (name) => {
       const bytes = await readFile(samplePhotoFile(name));
-      const taken = await services.tasks.intake({ bytes, limits: services.config.limits });
+      // What is here already needs not be taken in again.
+      const known = await store.find(photoIdOf(createHash('sha256').update(bytes).digest('hex')));
+      if (known) return known;
+      const taken = await services.tasks.intake({ bytes, limits: services.config.limits, focus: SAMPLE_FOCUS[name] });
       if (!taken.ok) throw new Error(`Sample photo ${name}: ${taken.refusal.message}`);
       return taken.photo;
     }),
   );
   const photos: Record<string, Photo> = {};
   for (const [index, name] of SAMPLE_PHOTOS.entries()) {
-    const { id, sha256, width, height, focus } = await store.add(added[index]!, name, [...PICTURE_TAGS[name].tags]);
+    const photo = added[index]!;
+    const row = 'thumbnail' in photo ? await store.add(photo, name, [...PICTURE_TAGS[name].tags]) : await store.restore(photo.id);
+    const { id, sha256, width, height, focus } = row;
     photos[name] = { id, sha256, name, width, height, ...(focus ? { focus } : {}) };
   }
   return photos;

@@ -77,9 +77,10 @@ describe('exports', () => {
     const log = vi.spyOn(server.app.log, 'info');
     const { body } = await request({ scale: 3 });
     const { id } = await ended((body as Status).id);
-    await expect.poll(() => log.mock.calls.length).toBeGreaterThan(0);
-    const [facts, words] = log.mock.calls.at(-1) as unknown as [{ exportId: string; bytes: number; ms: object }, string];
-    expect(words).toBe('export drawn');
+    type Line = readonly [{ readonly exportId: string; readonly bytes: number; readonly ms: object }, string];
+    const lines = () => (log.mock.calls as unknown as Line[]).filter(([, words]) => words === 'export drawn');
+    await expect.poll(() => lines().length).toBe(1);
+    const [facts] = lines()[0]!;
     expect(facts.exportId).toBe(id);
     const file = await server.call('GET', `/api/exports/${id}/file`);
     expect(facts.bytes).toBe(file.bytes.length);

@@ -47,8 +47,11 @@ interface Refusal {
 
 export type Intake = { readonly ok: true; readonly photo: TakenPhoto } | { readonly ok: false; readonly refusal: Refusal };
 
-/** Checks a file by its content and limits, drops its notes, and makes what is stored. Never throws on a bad file. */
-export async function takeIn(bytes: Buffer, limits: UploadLimits): Promise<Intake> {
+/**
+ * Checks a file by its content and limits, drops its notes, and makes what is stored. Never throws on a bad file.
+ * @param focus - what it is about, px of the photo, where that is known: null for nothing. It is looked for when absent.
+ */
+export async function takeIn(bytes: Buffer, limits: UploadLimits, focus?: Bounds | null): Promise<Intake> {
   const isDrawing = isSvg(bytes);
   const most = Math.min(limits.bytes, isDrawing ? MOST_SVG_BYTES : Infinity);
   if (bytes.length > most) {
@@ -73,7 +76,8 @@ export async function takeIn(bytes: Buffer, limits: UploadLimits): Promise<Intak
       );
     }
     if ((metadata.pages ?? 1) > 1) return refuse('moving-picture', 'This is a moving picture. Add a still one.');
-    return { ok: true, photo: await makeFiles(picture, type, metadata, createHash('sha256').update(bytes).digest('hex')) };
+    const sha256 = createHash('sha256').update(bytes).digest('hex');
+    return { ok: true, photo: await makeFiles(picture, type, metadata, sha256, focus) };
   } catch {
     return refuse('damaged', 'The picture is damaged or cut off, so it can not be read. Copy it again from where it came.');
   }
@@ -84,7 +88,13 @@ function refuse(code: Refusal['code'], message: string): Intake {
 }
 
 /** @param sha256 - of the file as it came; a drawing has become a picture since. */
-async function makeFiles(bytes: Buffer, type: PhotoType, metadata: Metadata, sha256: string): Promise<TakenPhoto> {
+async function makeFiles(
+  bytes: Buffer,
+  type: PhotoType,
+  metadata: Metadata,
+  sha256: string,
+  focus: Bounds | null | undefined,
+): Promise<TakenPhoto> {
   const original: StoredFile = { bytes: stripped(bytes, type, metadata, true), type };
   const pixels = await decodePhoto(bytes);
   const chain = new LevelChain(pixels, 0, pixels);
@@ -98,7 +108,7 @@ async function makeFiles(bytes: Buffer, type: PhotoType, metadata: Metadata, sha
     width: pixels.width,
     height: pixels.height,
     opaque: chain.opaque,
-    ...(await focusFor(pixels)),
+    ...(await focusFor(pixels, focus)),
     original,
     master,
     screen: screenLevel === 0 ? master : await encodeScreen(chain.at(screenLevel), chain.opaque),
@@ -107,8 +117,8 @@ async function makeFiles(bytes: Buffer, type: PhotoType, metadata: Metadata, sha
   };
 }
 
-async function focusFor(pixels: Pixels): Promise<{ focus?: Bounds }> {
-  const focus = await focusOf(rawOf(pixels), pixels);
+async function focusFor(pixels: Pixels, known: Bounds | null | undefined): Promise<{ focus?: Bounds }> {
+  const focus = known === undefined ? await focusOf(rawOf(pixels), pixels) : known;
   return focus ? { focus } : {};
 }
 

@@ -1,5 +1,5 @@
 import type { MessagePort } from 'node:worker_threads';
-import { mattesUsed, type Project, type Shaper } from '@kadrosyn/core';
+import { mattesUsed, type Bounds, type Project, type Shaper } from '@kadrosyn/core';
 import { DecodedPhotoSource } from '@kadrosyn/render';
 import { decodePhoto, encodePicture, loadShaperFrom, NODE_ENVIRONMENT, renderSheet } from '@kadrosyn/render/node';
 import type { UploadLimits } from '../config.js';
@@ -47,6 +47,8 @@ export interface FaceTask {
 export interface IntakeTask {
   readonly bytes: Uint8Array;
   readonly limits: UploadLimits;
+  /** What the photo is about, where that is known: null for nothing. It is looked for when absent. */
+  readonly focus?: Bounds | null;
 }
 
 /** The picture of a cutout to be taken in. */
@@ -69,8 +71,8 @@ export function matte({ bytes, photo, screenLevel }: MatteTask): Promise<MatteIn
 }
 
 /** Takes a file in; see photos/intake. */
-export function intake({ bytes, limits }: IntakeTask): Promise<Intake> {
-  return takeIn(asBuffer(bytes), limits);
+export function intake({ bytes, limits, focus }: IntakeTask): Promise<Intake> {
+  return takeIn(asBuffer(bytes), limits, focus);
 }
 
 /** Tries a font; see faces/take-face. What goes wrong inside HarfBuzz ends the thread, and with it whatever it left behind. */

@@ -42,7 +42,9 @@ export class CanvasPainter {
     if (!context) throw new Error('The browser gave no canvas');
     this.context = context;
     this.painter = new SheetPainter(context);
-    const show = (): void => void (this.wanted && this.request(this.wanted));
+    const show = (): void => {
+      if (this.wanted) this.request(this.wanted);
+    };
     this.kernels = new KernelRunner(show, undefined, trace ?? undefined);
   }
 

@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, type Signal } from '@angular/core';
 import { findItem } from '@kadrosyn/core';
 import type { Miss } from '@kadrosyn/render';
 import { EditorSession } from '../session';
@@ -19,10 +19,10 @@ export class TracePanelComponent {
   private readonly session = inject(EditorSession);
   private readonly trace = inject(FRAME_TRACE)!;
 
-  readonly frames = computed(() => this.now() && this.trace.frameCount);
-  readonly caches = computed(() => this.now() && this.trace.caches());
-  readonly misses = computed(() => this.now() && this.trace.misses().slice(0, ROWS));
-  readonly slow = computed(() => this.now() && this.trace.slowFrames().slice(0, ROWS));
+  readonly frames = this.followed(() => this.trace.frameCount);
+  readonly caches = this.followed(() => this.trace.caches());
+  readonly misses = this.followed(() => this.trace.misses().slice(0, ROWS));
+  readonly slow = this.followed(() => this.trace.slowFrames().slice(0, ROWS));
 
   clear(): void {
     this.trace.clear();
@@ -49,10 +49,12 @@ export class TracePanelComponent {
     return bytes === null ? '' : `${(bytes / 2 ** 20).toFixed(1)} MB`;
   }
 
-  /** Read by all that is shown, so that it follows the trace. */
-  private now(): true {
-    this.trace.version();
-    return true;
+  /** Something of the trace, read again whenever that has more. */
+  private followed<T>(read: () => T): Signal<T> {
+    return computed(() => {
+      this.trace.version();
+      return read();
+    });
   }
 }
 

@@ -30,7 +30,7 @@ export function mediansOf(runs) {
 }
 
 /** The middle value, or the mean of the two in the middle. */
-export function median(values) {
+function median(values) {
   const sorted = [...values].sort((a, b) => a - b);
   const middle = sorted.length >> 1;
   return sorted.length % 2 === 1 ? sorted[middle] : (sorted[middle - 1] + sorted[middle]) / 2;

@@ -29,7 +29,6 @@ export default defineConfig(
           'demo/tsconfig.json',
           'apps/server/tsconfig.json',
           'apps/library/tsconfig.json',
-          'apps/web/tsconfig.app.json',
           'apps/web/tsconfig.worker.json',
           'apps/web/tsconfig.spec.json',
           'tsconfig.test.json',

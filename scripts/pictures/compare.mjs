@@ -41,7 +41,7 @@ export async function compareFolders(before, after) {
 }
 
 /** Null where two pictures are equal to the bit. */
-export function differenceOf(a, b) {
+function differenceOf(a, b) {
   if (a.width !== b.width || a.height !== b.height) return { kind: 'another size' };
   let [count, most, left, top, right, bottom] = [0, 0, a.width, a.height, -1, -1];
   for (let i = 0; i < a.data.length; i += 4) {

@@ -11,6 +11,7 @@ async function circleWithPhoto(page: Page): Promise<Editor> {
   await editor.tab('Photos');
   await editor.supplies.getByRole('button', { name: /^mug-teal: fill Circle/ }).click();
   await expect(editor.panel.locator('.head p')).toContainText('mug-teal');
+  await editor.photosShown();
   await editor.panel.getByRole('tab', { name: 'Finish' }).click();
   return editor;
 }

@@ -6,6 +6,8 @@ test('sheets are added, copied, ordered and removed; another size keeps the arra
   await editor.begin('Card');
   await editor.tab('Lettering');
   await editor.supplies.getByRole('button', { name: 'Title' }).click();
+  // Before it is typed in, Escape is for something else.
+  await expect(page.getByLabel('Text on the sheet')).toBeFocused();
   await page.keyboard.press('Escape');
   await page.keyboard.press('Escape');
   const sheet = (name: string) => editor.depth.getByRole('button', { name: new RegExp(`^\\d ${name}, page`) });

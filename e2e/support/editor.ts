@@ -163,6 +163,14 @@ export class Editor {
     return { name: download.suggestedFilename(), bytes: Buffer.concat(chunks) };
   }
 
+  /** Waits until the picture is exact again after the last level of a photo has arrived: before, its place is grey. */
+  async photosShown(): Promise<void> {
+    await this.page.waitForFunction(() => {
+      const last = (name: string): number => performance.getEntriesByName(name).at(-1)?.startTime ?? -1;
+      return last('kadrosyn:level') >= 0 && last('kadrosyn:exact') > last('kadrosyn:level');
+    });
+  }
+
   /** The pixels of the whole sheet on the canvas, which must be shown at 1:1. */
   async canvasPixels(width: number, height: number): Promise<Buffer> {
     const base64 = await this.page.evaluate(

@@ -157,7 +157,7 @@ export class PhotoLevels implements PhotoSource {
   /** Tells a trace what was read, why, and what is held now. */
   private tell(photoId: string, wanted: number, levels: readonly DecodedLevel[], ms: number): void {
     if (!this.trace) return;
-    const bytes = levels.reduce((sum, { pixels }) => sum + pixels.data.byteLength * 2, 0);
+    const bytes = levels.reduce((sum, level) => sum + bytesOf(level), 0);
     this.trace.miss({ cache: 'photo levels', name: photoId, reason: `level ${wanted} was wanted`, ms, bytes });
     this.trace.held('photo levels', this.exact.bytes + this.coarse.bytes);
   }
@@ -177,6 +177,6 @@ function closeLevel(level: KeptLevel): void {
 }
 
 /** Pixels and picture. */
-function bytesOf({ pixels }: KeptLevel): number {
+function bytesOf({ pixels }: DecodedLevel): number {
   return pixels.data.byteLength * 2;
 }

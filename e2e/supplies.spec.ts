@@ -5,6 +5,25 @@ import { expect, test } from './support/test.js';
 const RIBBON = `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 300 100" width="300" height="100">
   <path d="M0 20H300L270 50L300 80H0L30 50Z" fill="#cf4a22"/><path d="M60 40H240V60H60Z" fill="#fbf8f1"/></svg>`;
 
+test('the row of photos has its places before the pictures have come', async ({ page }) => {
+  const held: (() => void)[] = [];
+  await page.route(/\/api\/photos\/[^/]+\/thumbnail/, async (route) => {
+    await new Promise<void>((resolve) => held.push(resolve));
+    await route.continue();
+  });
+  const editor = await Editor.home(page);
+  await editor.begin('Post');
+  const photos = editor.supplies.locator('.photo');
+  const places = () => photos.evaluateAll((all) => all.slice(0, 8).map((photo) => Math.round(photo.getBoundingClientRect().x)));
+  await expect.poll(() => held.length).toBeGreaterThanOrEqual(8);
+  const before = await places();
+  for (const go of held.splice(0)) go();
+  const come = () =>
+    photos.locator('img').evaluateAll((all) => all.filter((image) => (image as HTMLImageElement).naturalWidth > 0).length);
+  await expect.poll(come).toBeGreaterThanOrEqual(8);
+  expect(await places()).toEqual(before);
+});
+
 test('several photos fill all empty openings in the order in which they were chosen', async ({ page }) => {
   const editor = await Editor.home(page);
   await editor.begin('Post');

@@ -73,7 +73,7 @@ function ownerIds() {
  * @param options.fsync - false only for clusters that are thrown away.
  * @returns its address, and how to stop it in order. `exited` is settled when it ends, whyever.
  */
-export async function startCluster(folder, { fsync = true } = {}) {
+export async function startCluster(folder, { fsync = true, port: known } = {}) {
   const bin = await findPostgres();
   const [cluster, secret] = [join(folder, 'postgres'), join(folder, 'postgres.password')];
   mkdirSync(folder, { recursive: true });
@@ -81,7 +81,7 @@ export async function startCluster(folder, { fsync = true } = {}) {
   const options = { cwd: '/', env: { PATH: process.env.PATH, LC_ALL: 'C.UTF-8' } };
   if (!existsSync(join(cluster, 'PG_VERSION'))) await makeCluster({ bin, cluster, secret, program, prefix, options });
   await endLeftover(cluster);
-  const port = await freePort();
+  const port = known ?? (await freePort());
   const settings = [
     ['listen_addresses', '127.0.0.1'],
     ['unix_socket_directories', ''],
@@ -166,22 +166,34 @@ async function makeCluster({ bin, cluster, secret, program, prefix, options }) {
   chmodSync(secret, 0o600);
 }
 
+/**
+ * Whose process the one is that is named by a cluster: of a postgres in this very folder, of another program that was given the same number since, of
+ * nobody, or of somebody whose folder can not be seen, which is then taken for no other program.
+ */
+export function holderOf(pid, cluster) {
+  if (!(pid > 0) || !existsSync(`/proc/${pid}`)) return 'nobody';
+  try {
+    return readlinkSync(`/proc/${pid}/cwd`) === realpathSync(cluster) ? 'ours' : 'another program';
+  } catch {
+    return existsSync(`/proc/${pid}`) ? 'unknown' : 'nobody';
+  }
+}
+
 /** Ends a postgres that an earlier start left running in this very folder, and only that. */
 async function endLeftover(cluster) {
   const file = join(cluster, 'postmaster.pid');
   if (!existsSync(file)) return;
   const pid = Number(readFileSync(file, 'utf8').split('\n')[0]);
-  const isOurs = () => {
-    try {
-      return readlinkSync(`/proc/${pid}/cwd`) === realpathSync(cluster);
-    } catch {
-      return false;
-    }
-  };
-  if (isOurs()) {
+  const who = () => holderOf(pid, cluster);
+  if (who() === 'unknown') {
+    throw new Stop(
+      `Another process (${pid}) may be using the database in ${cluster}; it can not be looked at. End it, or start as its user.`,
+    );
+  }
+  if (who() === 'ours') {
     process.kill(pid, 'SIGINT');
-    for (let i = 0; i < 100 && isOurs(); i++) await pause(100);
-    if (isOurs()) throw new Stop(`An earlier database (process ${pid}) does not end. End it and start again.`);
+    for (let i = 0; i < 100 && who() === 'ours'; i++) await pause(100);
+    if (who() === 'ours') throw new Stop(`An earlier database (process ${pid}) does not end. End it and start again.`);
   }
   rmSync(file, { force: true });
 }

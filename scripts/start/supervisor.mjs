@@ -1,24 +1,31 @@
 import { fork } from 'node:child_process';
 import { join } from 'node:path';
+import { setTimeout as pause } from 'node:timers/promises';
 import { Stop } from '../console.mjs';
 import { freePort, startCluster } from '../database.mjs';
 import { ROOT } from '../places.mjs';
 
 const DEFAULT_PORT = '4310';
 /** So many ends of a part within a minute are one too many. */
-const MOST_RESTARTS = 5;
+const MOST_RESTARTS = 20;
+/** Pauses between attempts to start a part again, ms; the last one is repeated. */
+const PAUSES = [0, 500, 1000, 2000];
+/** How often the server is asked whether it is well, how long it may take, and how often in a row it may not answer at all. */
+const HEALTH = { every: 3_000, deadline: 5_000, most: 3 };
 
 /** Keeps database and server running, and stops them in order: first the server, then the database. */
 export class Supervisor {
   address = '';
   #port;
   #cluster;
+  #database;
   #server;
   #library;
   #libraryPort = 0;
   #libraryEnds = 0;
   #stopping = false;
   #ends = [];
+  #health;
 
   /**
    * @param folder - of the database
@@ -32,16 +39,13 @@ export class Supervisor {
     this.unlock = unlock;
   }
 
-  async startDatabase() {
-    this.#cluster = await startCluster(this.folder);
-    const cluster = this.#cluster;
-    void cluster.exited.then(() =>
-      this.#again('The database', async () => {
-        await this.startDatabase();
-        // The server knows the old address: it is started anew as soon as it ends.
-        this.#server?.kill('SIGTERM');
-      }),
-    );
+  /** Starts the database; again on the port that it had, so that a server that goes on finds it. */
+  startDatabase() {
+    this.#database = (async () => {
+      this.#cluster = await startCluster(this.folder, { port: this.#cluster?.port });
+      void this.#cluster.exited.then(() => this.#again('The database', () => this.startDatabase()));
+    })();
+    return this.#database;
   }
 
   /** The stand-in for an outside picture service, on a port that the server is told. Nothing waits for it: the application works without it. */
@@ -61,7 +65,10 @@ export class Supervisor {
     });
   }
 
-  startServer() {
+  /** @throws Stop when it ends before it is ready. */
+  async startServer() {
+    // A database that is being started again is waited for.
+    await this.#database;
     const host = process.env.HOST ?? '127.0.0.1';
     const samples = this.options.empty ? 'none' : this.options['reset-demo'] ? 'reset' : 'when-empty';
     const child = fork(join(ROOT, 'apps/server/dist/main.js'), {
@@ -77,28 +84,22 @@ export class Supervisor {
       },
     });
     this.#server = child;
-    const exited = new Promise((resolve) => child.on('close', resolve));
-    child.exited = exited;
-    return new Promise((resolve, reject) => {
-      child.once('message', ({ port }) => {
-        const shown = host.includes(':') ? `[${host}]` : host;
-        // A server that is started again comes back where it was said to be.
-        this.#port = String(port);
-        this.address = `http://${shown}:${port}`;
-        this.unlock.write(this.address);
-        this.options = { empty: true };
-        void exited.then(() => child.isEnded || this.#again('The server', () => this.startServer()));
-        resolve();
-      });
-      void exited.then(async (code) => {
-        if (this.address || this.#stopping) return;
-        await this.stop(
-          1,
-          `The server did not start (code ${code}). Is port ${this.#port} taken? PORT=0 ./start takes a free one.`,
-        );
-        reject(new Stop(''));
-      });
-    });
+    child.exited = new Promise((resolve) => child.on('close', resolve));
+    const ready = new Promise((resolve) => child.once('message', resolve));
+    const first = await Promise.race([ready, child.exited.then((code) => ({ code }))]);
+    if (this.#stopping) return;
+    if ('code' in first) {
+      const hint = this.address ? '' : ` Is port ${this.#port} taken? PORT=0 ./start takes a free one.`;
+      throw new Stop(`The server did not start (code ${first.code}).${hint}`);
+    }
+    const shown = host.includes(':') ? `[${host}]` : host;
+    // A server that is started again comes back where it was said to be.
+    this.#port = String(first.port);
+    this.address = `http://${shown}:${first.port}`;
+    this.unlock.write(this.address);
+    this.options = { empty: true };
+    this.#watch(child);
+    void child.exited.then(() => child.isEnded || this.#again('The server', () => this.startServer()));
   }
 
   /** Ends the server and starts what is built now. */
@@ -111,22 +112,52 @@ export class Supervisor {
     await this.startServer();
   }
 
+  /** Ends a server that no longer answers at all, so that it is started again. One that says that the database is away is well. */
+  #watch(child) {
+    clearInterval(this.#health);
+    let [silent, asking] = [0, false];
+    // Every address of this machine is listened on where all are.
+    const host = /^(0\.0\.0\.0|\[?::\]?)$/.test(new URL(this.address).hostname) ? '127.0.0.1' : new URL(this.address).hostname;
+    const address = `http://${host}:${this.#port}/api/health`;
+    this.#health = setInterval(async () => {
+      if (asking || child.exitCode !== null) return;
+      asking = true;
+      try {
+        await fetch(address, { signal: AbortSignal.timeout(HEALTH.deadline) });
+        silent = 0;
+      } catch {
+        silent++;
+      }
+      asking = false;
+      if (silent < HEALTH.most || this.#stopping || child.exitCode !== null) return;
+      console.log('The server does not answer any more; ending it.');
+      silent = 0;
+      child.kill('SIGKILL');
+    }, HEALTH.every).unref();
+  }
+
+  /** Starts a part again that ended, as often as it takes within reason. */
   async #again(what, start) {
     if (this.#stopping) return;
-    const now = Date.now();
-    this.#ends = [...this.#ends.filter((at) => now - at < 60_000), now];
-    if (this.#ends.length > MOST_RESTARTS) return this.stop(1, `${what} ended again and again; stopping.`);
     console.log(`${what} ended unexpectedly; starting it again.`);
-    try {
-      await start();
-    } catch (error) {
-      await this.stop(1, `${what} could not be started again: ${error.message}`);
+    for (let attempt = 0; ; attempt++) {
+      const now = Date.now();
+      this.#ends = [...this.#ends.filter((at) => now - at < 60_000), now];
+      if (this.#ends.length > MOST_RESTARTS) return this.stop(1, `${what} ended again and again; stopping.`);
+      await pause(PAUSES[Math.min(attempt, PAUSES.length - 1)]);
+      if (this.#stopping) return;
+      try {
+        return await start();
+      } catch (error) {
+        console.log(`${what} could not be started again yet: ${error.message.split('\n')[0]}`);
+      }
     }
   }
 
   async stop(code = 0, message) {
     if (this.#stopping) return;
     this.#stopping = true;
+    clearInterval(this.#health);
     if (message) console.error(message);
     console.log('\nStopping…');
     const server = this.#server;

@@ -5,6 +5,7 @@ import { SAMPLE_FOCUS, SAMPLE_PHOTOS, samplePhotoFile } from '@kadrosyn/demo';
 import { seedSamples } from '../dist/seed.js';
 import { startTestServer, type TestServer } from '../testing/test-server.js';
 
+const ALL = { limit: 1000 };
 let server: TestServer;
 beforeAll(async () => {
   server = await startTestServer();
@@ -13,15 +14,16 @@ afterAll(() => server.close());
 
 it('the samples are loaded where nothing is, left alone afterwards, and put back when asked for', async () => {
   const projects = server.services.projects('workspace_home');
+  const list = async () => (await projects.list(ALL)).rows;
   await seedSamples(server.services, { reset: false });
-  const first = await projects.list();
+  const first = await list();
   expect(first.length).toBeGreaterThanOrEqual(2);
   expect(first[0]!.name).toBe('Open kiln day');
-  expect((await server.services.photos('workspace_home').list()).length).toBe(30);
+  expect((await server.services.photos('workspace_home').list(ALL)).rows).toHaveLength(30);
 
   // What breaks out has its cutout with it, and putting samples back adds no other.
   const mattes = async (): Promise<string[]> => {
-    const used = await Promise.all((await projects.list()).map(async ({ id }) => mattesUsed((await projects.read(id)).document)));
+    const used = await Promise.all((await list()).map(async ({ id }) => mattesUsed((await projects.document(id)).document)));
     return used.flat().map(({ photoId, matteSha256 }) => `${photoId}/${matteSha256}`);
   };
   const known = await mattes();
@@ -35,10 +37,10 @@ it('the samples are loaded where nothing is, left alone afterwards, and put back
 
   await projects.remove(first[1]!.id);
   await seedSamples(server.services, { reset: false });
-  expect(await projects.list()).toHaveLength(first.length - 1);
+  expect(await list()).toHaveLength(first.length - 1);
 
   await seedSamples(server.services, { reset: true });
-  const again = await projects.list();
+  const again = await list();
   expect(again.map(({ name }) => name)).toEqual(first.map(({ name }) => name));
   expect((await mattes()).sort()).toEqual(known.sort());
 });
@@ -62,8 +64,8 @@ it('templates come with the samples, and one’s own stay when those are put bac
   // A sample lies behind everything; pages are in order with a fold between them.
   expect(behind!.document.sheets[0]!.items[0]).toMatchObject({ slot: { sample: true }, box: { x: 0, y: 0 } });
   expect(programme!.document.sheets.map(({ folds }) => folds?.length)).toEqual([1, 1]);
-  const first = (await projects.list())[0]!;
-  await templates.add({ name: 'Mine', words: '', document: (await projects.read(first.id)).document });
+  const first = (await projects.list(ALL)).rows[0]!;
+  await templates.add({ name: 'Mine', words: '', document: (await projects.document(first.id)).document });
   await templates.remove(shipped[2]!.id);
   await seedSamples(server.services, { reset: true });
   expect((await templates.list()).map(({ name }) => name)).toEqual(['Mine', ...shipped.map(({ name }) => name)]);

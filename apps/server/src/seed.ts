@@ -19,14 +19,13 @@ import { HOME_WORKSPACE } from './workspace.js';
 
 /**
  * Loads the sample photos, projects and templates where none are there yet, or anew.
- * @param options.reset - takes away all projects and the templates that came with the application first. Photos and templates of one's own
- *   stay.
+ * @param options.reset - puts all projects into the bin and takes away the templates that came with the application first. Photos and templates of
+ *   one's own stay.
  */
 export async function seedSamples(services: Services, options: { readonly reset: boolean }): Promise<void> {
   const [projects, templates] = [services.projects(HOME_WORKSPACE), services.templates(HOME_WORKSPACE)];
-  const present = await projects.list();
   const [wantsProjects, wantsTemplates] = [
-    present.length === 0 || options.reset,
+    options.reset || (await projects.count()) === 0,
     options.reset || !(await templates.list()).some(({ shipped }) => shipped),
   ];
   if (!wantsProjects && !wantsTemplates) return;
@@ -34,7 +33,7 @@ export async function seedSamples(services: Services, options: { readonly reset:
   const shaper = await loadShaperFrom(services.config.facesFolder);
   // The first of each list is to be the newest.
   if (wantsProjects) {
-    for (const project of present) await projects.remove(project.id);
+    await projects.removeAll();
     const cutouts = await addSampleCutouts(services, photos);
     for (const document of sampleProjects(photos, cutouts, shaper).toReversed()) await projects.create(document);
   }

@@ -7,20 +7,25 @@ import { FaceStore } from './faces/face-store.js';
 import { OutlineStore } from './outlines/outline-store.js';
 import { CutoutStore } from './photos/cutout-store.js';
 import { PhotoStore } from './photos/photo-store.js';
+import { Documents } from './projects/documents.js';
 import { ProjectStore } from './projects/project-store.js';
 import { StyleStore } from './styles/style-store.js';
 import { TemplateStore } from './templates/template-store.js';
-import type { TaskPool } from './tasks/task-pool.js';
+import type { TaskPools } from './tasks/task-pools.js';
 
 /** What the routes work with. Stores are made for the workspace of the request, so that no query can leave it. */
 export class Services {
+  readonly documents: Documents;
+
   constructor(
     readonly config: Config,
     readonly db: Database,
-    readonly tasks: TaskPool,
+    readonly tasks: TaskPools,
     readonly exportJobs: ExportJobs,
     readonly library: LibraryClient,
-  ) {}
+  ) {
+    this.documents = new Documents(tasks);
+  }
 
   photos(workspaceId: string): PhotoStore {
     return new PhotoStore(this.db, workspaceId);
@@ -31,11 +36,11 @@ export class Services {
   }
 
   projects(workspaceId: string): ProjectStore {
-    return new ProjectStore(this.db, workspaceId, this.photos(workspaceId));
+    return new ProjectStore(this.db, workspaceId, this.photos(workspaceId), this.documents);
   }
 
   templates(workspaceId: string): TemplateStore {
-    return new TemplateStore(this.db, workspaceId, this.projects(workspaceId));
+    return new TemplateStore(this.db, workspaceId, this.projects(workspaceId), this.documents);
   }
 
   faces(workspaceId: string): FaceStore {
@@ -43,7 +48,7 @@ export class Services {
   }
 
   outlines(workspaceId: string): OutlineStore {
-    return new OutlineStore(this.db, workspaceId);
+    return new OutlineStore(this.db, workspaceId, this.tasks);
   }
 
   styles(workspaceId: string): StyleStore {

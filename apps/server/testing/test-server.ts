@@ -3,7 +3,7 @@ import { fileURLToPath } from 'node:url';
 import pg from 'pg';
 import { inject } from 'vitest';
 import { buildServer, type BuiltServer } from '../dist/build-server.js';
-import type { Config, UploadLimits } from '../dist/config.js';
+import type { Config, Quotas, UploadLimits } from '../dist/config.js';
 
 const ROOT = fileURLToPath(new URL('../../../', import.meta.url));
 
@@ -28,6 +28,7 @@ export interface Answer {
 export async function startTestServer(
   limits: Partial<UploadLimits> = {},
   library: Pick<Config, 'libraryUrl' | 'libraryPatience'> = { libraryUrl: null, libraryPatience: 300 },
+  quotas: Partial<Quotas> = {},
 ): Promise<TestServer> {
   const clusterUrl = inject('clusterUrl');
   const name = `test_${randomBytes(6).toString('hex')}`;
@@ -39,11 +40,13 @@ export async function startTestServer(
   const config: Config = {
     host: '127.0.0.1',
     port: 0,
+    hosts: [],
     databaseUrl,
     webFolder: `${ROOT}apps/web/dist/browser`,
     facesFolder: `${ROOT}build/faces`,
     ...library,
     limits: { bytes: 20 * 2 ** 20, pixels: 20e6, filesPerUpload: 20, ...limits },
+    quotas: { photos: 20_000, projects: 5_000, bytes: 2 ** 40, requests: 1000, ...quotas },
   };
   const built = await buildServer(config);
   const address = await built.app.listen({ host: '127.0.0.1', port: 0 });

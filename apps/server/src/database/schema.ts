@@ -1,7 +1,10 @@
+import { sql } from 'drizzle-orm';
 import type { Bounds, CutoutRevision, Developing, FaceAxes, Finish, Project } from '@kadrosyn/core';
 import {
+  bigint,
   boolean,
   customType,
+  doublePrecision,
   foreignKey,
   index,
   integer,
@@ -32,6 +35,10 @@ export const blobs = pgTable(
     sha256: text('sha256').notNull(),
     type: text('type').notNull(),
     bytes: bytea('bytes').notNull(),
+    /** How many bytes; known without reading them. */
+    size: bigint('size', { mode: 'number' }).generatedAlwaysAs(sql`octet_length(bytes)`),
+    /** Since when nothing names it; null while something does. See database/sweep. */
+    unownedSince: timestamp('unowned_since', { withTimezone: true }),
   },
   (table) => [primaryKey({ columns: [table.workspaceId, table.sha256] })],
 );
@@ -62,7 +69,10 @@ export const photos = pgTable(
     /** A removed photo is in no list; what shows it goes on showing it. */
     removedAt: timestamp('removed_at', { withTimezone: true }),
   },
-  (table) => [primaryKey({ columns: [table.workspaceId, table.id] })],
+  (table) => [
+    primaryKey({ columns: [table.workspaceId, table.id] }),
+    index('photos_by_time').on(table.workspaceId, table.createdAt, table.id),
+  ],
 );
 
 /** Soft masks of photos, named by their file: a PNG of the photo's size whose alpha is the matte, with the subject's own colours where it is soft. */
@@ -146,6 +156,15 @@ export const faces = pgTable(
   (table) => [primaryKey({ columns: [table.workspaceId, table.id] })],
 );
 
+/** What lists say of a document, kept beside it so that they need not read it: how many sheets, its unit, and px and dpi of the first. */
+const summaryColumns = () => ({
+  sheets: integer('sheets').generatedAlwaysAs(sql`jsonb_array_length(document->'sheets')`),
+  unit: text('unit').generatedAlwaysAs(sql`document->>'unit'`),
+  width: doublePrecision('width').generatedAlwaysAs(sql`(document#>>'{sheets,0,width}')::float8`),
+  height: doublePrecision('height').generatedAlwaysAs(sql`(document#>>'{sheets,0,height}')::float8`),
+  dpi: doublePrecision('dpi').generatedAlwaysAs(sql`(document#>>'{sheets,0,dpi}')::float8`),
+});
+
 export const projects = pgTable(
   'projects',
   {
@@ -155,14 +174,20 @@ export const projects = pgTable(
     id: text('id').notNull(),
     document: jsonb('document').$type<Project>().notNull(),
     revision: integer('revision').notNull(),
+    /** The name that the last save gave itself: a save whose answer was lost is known again. */
+    lastSave: text('last_save'),
     thumbnail: bytea('thumbnail'),
     thumbnailRevision: integer('thumbnail_revision'),
     createdAt: now('created_at'),
     updatedAt: now('updated_at'),
+    name: text('name').generatedAlwaysAs(sql`document->>'name'`),
+    ...summaryColumns(),
+    /** A removed project lies in the bin, as it was, until it is brought back or its time is over. */
+    removedAt: timestamp('removed_at', { withTimezone: true }),
   },
   (table) => [
     primaryKey({ columns: [table.workspaceId, table.id] }),
-    index('projects_by_time').on(table.workspaceId, table.updatedAt),
+    index('projects_by_time').on(table.workspaceId, table.updatedAt, table.id),
   ],
 );
 
@@ -182,6 +207,7 @@ export const templates = pgTable(
     document: jsonb('document').$type<Project>().notNull(),
     thumbnail: bytea('thumbnail'),
     createdAt: now('created_at'),
+    ...summaryColumns(),
   },
   (table) => [primaryKey({ columns: [table.workspaceId, table.id] })],
 );
@@ -205,6 +231,12 @@ export const exports = pgTable(
     progress: real('progress').notNull(),
     message: text('message'),
     bytes: bytea('bytes'),
+    /** Who draws it, a name of its own for each attempt; only that one may report. */
+    attempt: text('attempt'),
+    /** How often it was begun. */
+    attempts: integer('attempts').notNull().default(0),
+    /** When whoever draws it was last heard of. */
+    heardAt: timestamp('heard_at', { withTimezone: true }),
     createdAt: now('created_at'),
   },
   (table) => [

@@ -1,71 +1,88 @@
 import { findSheet } from '@kadrosyn/core';
 import type { FastifyBaseLogger } from 'fastify';
+import type pg from 'pg';
 import PgBoss from 'pg-boss';
-import type { Database } from '../database/connect.js';
+import { openPool, type Database } from '../database/connect.js';
 import { FaceStore } from '../faces/face-store.js';
 import { filesToDraw, type DrawingFiles } from '../photos/files-to-draw.js';
-import type { TaskPool } from '../tasks/task-pool.js';
-import { ExportStore, type ExportRequest } from './export-store.js';
+import { loggableFault } from '../loggable-fault.js';
+import { TaskEnded } from '../tasks/process-pool.js';
+import type { TaskPools } from '../tasks/task-pools.js';
+import { ExportStore, silentExports, type ExportAttempt, type ExportName, type ExportRequest } from './export-store.js';
 
 const QUEUE = 'export';
-
-interface ExportJob {
-  readonly workspaceId: string;
-  readonly exportId: string;
-}
+/** How often whoever draws says that it is still at it, and looks for exports that nobody is at, ms. */
+const HEARTBEAT = 5_000;
 
 /** Draws exports as jobs, so that further processes on the same database can share the work. */
 export class ExportJobs {
+  private readonly pool: pg.Pool;
   private readonly boss: PgBoss;
   private readonly running = new Map<string, AbortController>();
+  private heartbeat: NodeJS.Timeout | undefined;
 
   constructor(
     databaseUrl: string,
     private readonly db: Database,
-    private readonly tasks: TaskPool,
+    private readonly tasks: TaskPools,
     private readonly facesFolder: string,
     private readonly log: FastifyBaseLogger,
   ) {
-    this.boss = new PgBoss({ connectionString: databaseUrl, max: 4 });
-    this.boss.on('error', (error) => log.error(error, 'job queue'));
+    const onError = (error: Error): void => log.warn(loggableFault(error), 'job queue');
+    this.pool = openPool(databaseUrl, 4, onError);
+    this.boss = new PgBoss({ db: { executeSql: (text, values) => this.pool.query(text, values) } });
+    this.boss.on('error', onError);
   }
 
   async start(): Promise<void> {
     await this.boss.start();
     await this.boss.createQueue(QUEUE);
-    await this.boss.work<ExportJob>(QUEUE, { pollingIntervalSeconds: 0.5, includeMetadata: true }, async ([job]) => {
+    await this.boss.work<ExportName>(QUEUE, { pollingIntervalSeconds: 0.5, includeMetadata: true }, async ([job]) => {
       if (job) await this.run(job.data, job.startedOn.getTime() - job.createdOn.getTime());
     });
+    this.heartbeat = setInterval(() => void this.takeUpSilent(), HEARTBEAT);
   }
 
   async stop(): Promise<void> {
+    clearInterval(this.heartbeat);
     for (const controller of this.running.values()) controller.abort();
     await this.boss.stop({ graceful: false, wait: true });
+    await this.pool.end();
   }
 
-  async enqueue(job: ExportJob): Promise<void> {
-    await this.boss.send(QUEUE, job, { retryLimit: 2, expireInMinutes: 30 });
+  /** What went wrong on the way is not tried again by the queue: the heartbeat sees what nobody is at. */
+  async enqueue(job: ExportName): Promise<void> {
+    await this.boss.send(QUEUE, job, { retryLimit: 0, expireInMinutes: 30 });
   }
 
   /** Ends an export, wherever it runs: here at once, elsewhere at its next report. */
-  async cancel(job: ExportJob): Promise<void> {
-    await new ExportStore(this.db, job.workspaceId).advance(job.exportId, { state: 'cancelled' });
+  async cancel(job: ExportName): Promise<void> {
+    await new ExportStore(this.db, job.workspaceId).cancel(job.exportId);
     this.running.get(job.exportId)?.abort();
   }
 
+  private async takeUpSilent(): Promise<void> {
+    try {
+      for (const job of await silentExports(this.db)) await this.enqueue(job);
+    } catch (error) {
+      this.log.warn(loggableFault(error), 'exports that nobody is at were not looked for');
+    }
+  }
+
   /** @param queue - how long the job waited to be begun, ms. */
-  private async run({ workspaceId, exportId }: ExportJob, queue: number): Promise<void> {
-    const store = new ExportStore(this.db, workspaceId);
-    const request = await store.request(exportId);
-    if (!request || !(await store.advance(exportId, { state: 'running', progress: 0 }))) return;
+  private async run({ workspaceId, exportId }: ExportName, queue: number): Promise<void> {
+    const begun = await new ExportStore(this.db, workspaceId).begin(exportId);
+    if (!begun) return;
+    const { request, attempt } = begun;
     const controller = new AbortController();
     this.running.set(exportId, controller);
-    const report = (progress: number): void => {
-      store.advance(exportId, { state: 'running', progress }).then(
-        (going) => going || controller.abort(),
-        (error: unknown) => this.log.warn(error, 'progress of an export was lost'),
+    const report = (progress?: number): void => {
+      attempt.report(progress).then(
+        (goesOn) => goesOn || controller.abort(),
+        (error: unknown) => this.log.warn(loggableFault(error), 'progress of an export was lost'),
       );
     };
+    const heartbeat = setInterval(report, HEARTBEAT);
     try {
       const from = performance.now();
       const task = {
@@ -79,22 +96,30 @@ export class ExportJobs {
         faceFiles: await new FaceStore(this.db, workspaceId).filesFor(request.document),
       };
       const read = performance.now();
-      const { file, times } = await this.tasks.render(task, report, controller.signal);
+      const { file, times } = await this.tasks.export(task, { onProgress: report, signal: controller.signal });
       const drawn = performance.now();
-      await store.advance(exportId, { state: 'done', progress: 1, bytes: Buffer.from(file) });
-      // What is over of the time in the pool, it waited for a thread.
-      const thread = drawn - read - times.decode - times.render - times.encode;
+      await attempt.finish(Buffer.from(file));
+      // What is over of the time in the pool, it waited for a process.
+      const wait = drawn - read - times.decode - times.render - times.encode;
       const kept = performance.now() - drawn;
-      const all = { queue, read: read - from, thread, ...times, keep: kept };
+      const all = { queue, read: read - from, wait, ...times, keep: kept };
       this.log.info({ exportId, bytes: file.byteLength, ms: roundedTimes(all) }, 'export drawn');
     } catch (error) {
-      if (controller.signal.aborted) return;
-      this.log.error(error, 'an export failed');
-      const message = 'The picture could not be drawn. The project is kept as it is; try again, or try a smaller size.';
-      await store.advance(exportId, { state: 'failed', message });
+      if (!controller.signal.aborted) await this.fail(attempt, exportId, error);
     } finally {
+      clearInterval(heartbeat);
       this.running.delete(exportId);
     }
+  }
+
+  /** Says what happened. Where not even that can be said, the export falls silent and is taken up again. */
+  private async fail(attempt: ExportAttempt, exportId: string, error: unknown): Promise<void> {
+    if (error instanceof TaskEnded && error.why === 'stopped') return;
+    const why = error instanceof TaskEnded ? error.why : undefined;
+    this.log.error({ exportId, ...loggableFault(error), why }, 'an export failed');
+    const reason = why ? ': it needs more than there is' : '';
+    const message = `The picture could not be drawn${reason}. The project is kept as it is; try again, or try a smaller size.`;
+    await attempt.fail(message).catch(() => undefined);
   }
 
   private async files(workspaceId: string, { document, sheetId }: ExportRequest): Promise<DrawingFiles> {

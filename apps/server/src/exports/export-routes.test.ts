@@ -84,7 +84,7 @@ describe('exports', () => {
     expect(facts.exportId).toBe(id);
     const file = await server.call('GET', `/api/exports/${id}/file`);
     expect(facts.bytes).toBe(file.bytes.length);
-    expect(Object.keys(facts.ms)).toEqual(['queue', 'read', 'thread', 'decode', 'render', 'encode', 'keep']);
+    expect(Object.keys(facts.ms)).toEqual(['queue', 'read', 'wait', 'decode', 'render', 'encode', 'keep']);
     for (const ms of Object.values(facts.ms) as number[]) expect(ms).toBeGreaterThanOrEqual(0);
     log.mockRestore();
   });

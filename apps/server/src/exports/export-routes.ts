@@ -34,7 +34,8 @@ export const exportRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = a
     { schema: { params: Params, body: RequestSchema, response: { 202: StatusSchema, '4xx': FaultSchema } } },
     async (request, reply) => {
       const { workspaceId, body } = request;
-      const { id: projectId, document } = await services.projects(workspaceId).read(request.params.id);
+      const projectId = request.params.id;
+      const { document } = await services.projects(workspaceId).document(projectId);
       const sheet = findSheet(document, body.sheetId);
       if (!sheet) throw notFound('The sheet');
       if (sheet.width * sheet.height * body.scale ** 2 > PIXEL_LIMIT) {

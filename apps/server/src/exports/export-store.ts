@@ -1,7 +1,7 @@
 import { newId, type Project } from '@kadrosyn/core';
-import { and, eq, inArray, lt, sql } from 'drizzle-orm';
+import { and, eq, inArray, lt, or, sql } from 'drizzle-orm';
 import type { Database } from '../database/connect.js';
-import { exports, type ExportState } from '../database/schema.js';
+import { exports } from '../database/schema.js';
 
 /** What is to be exported. */
 export interface ExportRequest {
@@ -14,6 +14,18 @@ export interface ExportRequest {
   readonly document: Project;
 }
 
+/** Names an export from outside its workspace. */
+export interface ExportName {
+  readonly workspaceId: string;
+  readonly exportId: string;
+}
+
+/** Seconds without a word after which whoever draws an export counts as gone. */
+const SILENCE = 20;
+/** How often an export is begun before it is given up. */
+const MOST_ATTEMPTS = 3;
+const GIVEN_UP = 'The picture could not be drawn: the server ended while it was at it, more than once. The project is kept as it is; try a smaller size.';
+
 const STATUS = {
   id: exports.id,
   state: exports.state,
@@ -22,6 +34,7 @@ const STATUS = {
   type: exports.type,
   name: sql<string>`${exports.document}->>'name'`,
 };
+const isSilent = sql`${exports.heardAt} < now() - make_interval(secs => ${SILENCE})`;
 
 /** The exports of one workspace. */
 export class ExportStore {
@@ -44,11 +57,6 @@ export class ExportStore {
     return row;
   }
 
-  async request(id: string): Promise<ExportRequest | undefined> {
-    const [row] = await this.db.select().from(exports).where(this.is(id));
-    return row;
-  }
-
   async bytes(id: string): Promise<Buffer | undefined> {
     const [row] = await this.db
       .select({ bytes: exports.bytes })
@@ -57,20 +65,66 @@ export class ExportStore {
     return row?.bytes ?? undefined;
   }
 
-  /** Moves on from a state that is not final. False when the export was cancelled meanwhile. */
-  async advance(
-    id: string,
-    change: { state: ExportState; progress?: number; message?: string; bytes?: Buffer },
-  ): Promise<boolean> {
-    const rows = await this.db
+  /** Takes an export up, unless somebody who can still be heard of is at it. Gives what is to be drawn, and the attempt to report with. */
+  async begin(id: string): Promise<{ readonly request: ExportRequest; readonly attempt: ExportAttempt } | undefined> {
+    const attempt = newId('attempt');
+    const [request] = await this.db
       .update(exports)
-      .set(change)
-      .where(and(this.is(id), inArray(exports.state, ['waiting', 'running'])))
-      .returning({ id: exports.id });
-    return rows.length > 0;
+      .set({ state: 'running', progress: 0, attempt, attempts: sql`${exports.attempts} + 1`, heardAt: sql`now()` })
+      .where(and(this.is(id), or(eq(exports.state, 'waiting'), and(eq(exports.state, 'running'), isSilent))))
+      .returning();
+    return request && { request, attempt: new ExportAttempt(this.db, and(this.is(id), eq(exports.attempt, attempt))) };
+  }
+
+  /** Ends an export that has not ended yet. */
+  async cancel(id: string): Promise<void> {
+    await this.db
+      .update(exports)
+      .set({ state: 'cancelled' })
+      .where(and(this.is(id), inArray(exports.state, ['waiting', 'running'])));
   }
 
   private is(id: string) {
     return and(eq(exports.workspaceId, this.workspaceId), eq(exports.id, id));
   }
+}
+
+/** One go at drawing an export. What it reports counts only as long as the export has not been cancelled or taken up by another. */
+export class ExportAttempt {
+  constructor(
+    private readonly db: Database,
+    private readonly is: ReturnType<typeof and>,
+  ) {}
+
+  /** Says how far it is, 0 to 1, or with nothing only that it goes on. False when it is to stop. */
+  report(progress?: number): Promise<boolean> {
+    return this.set({ heardAt: sql`now()`, ...(progress === undefined ? {} : { progress }) });
+  }
+
+  finish(bytes: Buffer): Promise<boolean> {
+    return this.set({ state: 'done', progress: 1, bytes });
+  }
+
+  fail(message: string): Promise<boolean> {
+    return this.set({ state: 'failed', message });
+  }
+
+  private async set(change: Parameters<ReturnType<Database['update']>['set']>[0]): Promise<boolean> {
+    const rows = await this.db
+      .update(exports)
+      .set(change)
+      .where(and(this.is, eq(exports.state, 'running')))
+      .returning({ id: exports.id });
+    return rows.length > 0;
+  }
+}
+
+/** Exports of all workspaces that nobody is at any more: those to be taken up again. Those that were begun too often are given up, and say so. */
+export async function silentExports(db: Database): Promise<ExportName[]> {
+  const silent = and(eq(exports.state, 'running'), isSilent);
+  await db
+    .update(exports)
+    .set({ state: 'failed', message: GIVEN_UP })
+    .where(and(silent, sql`${exports.attempts} >= ${MOST_ATTEMPTS}`));
+  return db.select({ workspaceId: exports.workspaceId, exportId: exports.id }).from(exports).where(silent);
 }

@@ -4,6 +4,7 @@ import { Type } from 'typebox';
 import { CodedError, notFound } from '../coded-error.js';
 import { FaultSchema, FileSchema, IdSchema } from '../route-schemas.js';
 import type { Services } from '../services.js';
+import { TaskEnded } from '../tasks/process-pool.js';
 import { FACE_LIMITS } from './take-face.js';
 
 const AxisSchema = Type.Object({ min: Type.Number(), max: Type.Number(), default: Type.Number() });
@@ -14,9 +15,6 @@ const FaceSchema = Type.Object({
   similar: IdSchema,
 });
 const Params = Type.Object({ id: IdSchema });
-
-/** A font that takes longer to be tried is given up, ms. */
-const PATIENCE = 15_000;
 
 /** Adding, listing, fetching and removing lettering faces of one's own. */
 export const faceRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = async (app, { services }) => {
@@ -32,12 +30,11 @@ export const faceRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = asy
     if (!part) throw new CodedError(400, 'no-files', 'No file was sent.');
     const bytes = await part.toBuffer();
     if (part.file.truncated) throw new CodedError(413, 'too-many-bytes', 'The font is larger than 10 MB. Nothing was added.');
-    const taken = await services.tasks
-      .takeFace({ bytes, facesFolder: services.config.facesFolder }, AbortSignal.timeout(PATIENCE))
-      .catch(() => {
-        // The thread ended with the font that it could not bear.
-        throw new CodedError(422, 'damaged', 'The font can not be read. Nothing was added.');
-      });
+    const taken = await services.tasks.takeFace({ bytes, facesFolder: services.config.facesFolder }).catch((error: unknown) => {
+      if (!(error instanceof TaskEnded) || error.why === 'stopped') throw error;
+      // Its process ended with the font that it could not bear.
+      throw new CodedError(422, 'damaged', 'The font can not be read. Nothing was added.');
+    });
     if (!taken.ok) throw new CodedError(422, taken.refusal.code, taken.refusal.message);
     return reply.code(201).send(await services.faces(request.workspaceId).add(taken.face));
   });

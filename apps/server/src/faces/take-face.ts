@@ -54,7 +54,7 @@ export async function takeFace(bytes: Buffer, shaper: Shaper): Promise<FaceIntak
     }
     return { ok: true, face: { id, name, axes, similar: similarFace(id, trial), original: { bytes, type }, font } };
   } catch (error) {
-    // After a trap nothing that HarfBuzz holds can be relied on: the thread is given up.
+    // After a trap nothing that HarfBuzz holds can be relied on: the process is given up.
     if (error instanceof Error && error.name === 'RuntimeError') process.exit(1);
     return refuse('damaged', 'The font is damaged or cut off, so it can not be read. Nothing was added.');
   }

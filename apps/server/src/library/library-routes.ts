@@ -2,6 +2,7 @@ import type { FastifyPluginAsyncTypebox } from '@fastify/type-provider-typebox';
 import { Type } from 'typebox';
 import { CodedError } from '../coded-error.js';
 import { PhotoSchema, shownPhoto } from '../photos/photo-routes.js';
+import { requireRoomForPhotos } from '../quota-check.js';
 import { FaultSchema, FileSchema, IdSchema } from '../route-schemas.js';
 import type { Services } from '../services.js';
 import { LibraryPageSchema } from './library-client.js';
@@ -51,6 +52,7 @@ export const libraryRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = 
       },
     },
     async (request) => {
+      await requireRoomForPhotos(services.photos(request.workspaceId), config.quotas);
       const taken = await tasks.intake({ bytes: await library.file(request.params.id), limits: config.limits });
       if (!taken.ok)
         throw new CodedError(

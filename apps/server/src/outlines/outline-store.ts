@@ -1,8 +1,10 @@
 import { and, desc, eq } from 'drizzle-orm';
-import { flatten, newId, polygonBounds, readPathData } from '@kadrosyn/core';
+import { newId } from '@kadrosyn/core';
 import { CodedError, notFound } from '../coded-error.js';
 import type { Database } from '../database/connect.js';
 import { outlines } from '../database/schema.js';
+import type { TaskPools } from '../tasks/task-pools.js';
+import { fitsItsBox } from './fits-its-box.js';
 
 type OutlineRow = typeof outlines.$inferSelect;
 
@@ -15,11 +17,15 @@ export interface NewOutline {
   readonly proportion: number;
 }
 
+/** Characters of path data that are looked at where requests are answered: some ms. */
+const SMALL = 2000;
+
 /** The outlines of one workspace. */
 export class OutlineStore {
   constructor(
     private readonly db: Database,
     private readonly workspaceId: string,
+    private readonly tasks: TaskPools,
   ) {}
 
   /** Newest first. */
@@ -33,10 +39,8 @@ export class OutlineStore {
 
   /** @throws CodedError when the path data is no outline in the square of 0..1. */
   async add(outline: NewOutline): Promise<OutlineRow> {
-    const { path, fault } = readPathData(outline.d);
-    const { x, y, width, height } = polygonBounds(flatten(path, 0.001));
-    const fits = Math.abs(x) < 0.01 && Math.abs(y) < 0.01 && Math.abs(width - 1) < 0.02 && Math.abs(height - 1) < 0.02;
-    if (fault || !fits) {
+    const fits = outline.d.length <= SMALL ? fitsItsBox(outline) : await this.tasks.outline(outline);
+    if (!fits) {
       throw new CodedError(
         422,
         'no-outline',

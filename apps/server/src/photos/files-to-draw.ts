@@ -1,6 +1,6 @@
 import { mattesUsed, photosUsed, type Project } from '@kadrosyn/core';
 import type { Database } from '../database/connect.js';
-import type { PhotoBytes } from '../tasks/task-worker.js';
+import type { PhotoBytes } from '../tasks/tasks.js';
 import { CutoutStore } from './cutout-store.js';
 import { PhotoStore } from './photo-store.js';
 

@@ -41,7 +41,7 @@ export interface TakenPhoto {
 
 /** Why a file was not taken, for the person who chose it. */
 interface Refusal {
-  readonly code: 'not-a-picture' | 'too-many-bytes' | 'too-many-pixels' | 'damaged' | 'moving-picture';
+  readonly code: 'not-a-picture' | 'too-many-bytes' | 'too-many-pixels' | 'damaged' | 'moving-picture' | 'too-heavy';
   readonly message: string;
 }
 

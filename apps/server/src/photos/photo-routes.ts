@@ -3,7 +3,8 @@ import multipart from '@fastify/multipart';
 import { Type } from 'typebox';
 import type { Services } from '../services.js';
 import { CodedError, notFound } from '../coded-error.js';
-import { FaultSchema, FileSchema, IdSchema } from '../route-schemas.js';
+import { FaultSchema, FileSchema, IdSchema, NextSchema, pageAsked, PageQuery } from '../route-schemas.js';
+import { requireRoomForPhotos } from '../quota-check.js';
 import { photoNameOf } from './photo-name.js';
 import type { PhotoRow } from './photo-store.js';
 
@@ -55,6 +56,9 @@ const UsesSchema = Type.Object({
   templates: Type.Array(Type.String()),
 });
 
+/** As long as many files over a slow line may take, ms. */
+const UPLOAD_TIME = 600_000;
+
 interface UploadedFile {
   readonly fileName: string;
   readonly photo?: ReturnType<typeof shownPhoto>;
@@ -71,13 +75,19 @@ export const photoRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = as
 
   app.get(
     '/api/photos',
-    { schema: { response: { 200: Type.Object({ photos: Type.Array(PhotoSchema) }) } } },
-    async (request) => ({
-      photos: (await services.photos(request.workspaceId).list()).map(shownPhoto),
-    }),
+    {
+      schema: {
+        querystring: PageQuery,
+        response: { 200: Type.Object({ photos: Type.Array(PhotoSchema), next: NextSchema }), '4xx': FaultSchema },
+      },
+    },
+    async ({ workspaceId, query }) => {
+      const { rows, next } = await services.photos(workspaceId).list(pageAsked(query));
+      return { photos: rows.map(shownPhoto), next };
+    },
   );
 
-  app.post('/api/photos', { schema: { response: { 200: UploadedSchema, '4xx': FaultSchema } } }, async (request) => {
+  app.post('/api/photos', { handlerTimeout: UPLOAD_TIME, schema: { response: { 200: UploadedSchema, '4xx': FaultSchema } } }, async (request) => {
     if (!request.isMultipart()) throw new CodedError(415, 'not-multipart', 'Photos are sent as multipart/form-data.');
     const store = services.photos(request.workspaceId);
     const files: UploadedFile[] = [];
@@ -91,6 +101,7 @@ export const photoRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = as
         files.push({ fileName, error: { code: 'too-many-bytes', message } });
         continue;
       }
+      await requireRoomForPhotos(store, config.quotas);
       const taken = await tasks.intake({ bytes, limits: config.limits });
       if (taken.ok) files.push({ fileName, photo: shownPhoto(await store.add(taken.photo, photoNameOf(fileName))) });
       else files.push({ fileName, error: taken.refusal });

@@ -1,7 +1,8 @@
 import type { Bounds } from '@kadrosyn/core';
-import { and, desc, eq, inArray, isNull, sql } from 'drizzle-orm';
+import { and, desc, eq, getTableColumns, inArray, isNotNull, isNull, sql } from 'drizzle-orm';
 import type { Database } from '../database/connect.js';
 import { blobs, photos, projects, templates } from '../database/schema.js';
+import { comesAfter, pageOf, placeOf, type Page, type PageRequest } from '../database/page.js';
 import { putBlob } from '../database/put-blob.js';
 import { notFound } from '../coded-error.js';
 import type { StoredFile, TakenPhoto } from './intake.js';
@@ -18,6 +19,9 @@ const BLOB_OF = {
   thumbnail: photos.thumbnailBlob,
 } as const;
 
+/** The bin shows this many. */
+const MOST_SHOWN = 500;
+
 /** The photos of one workspace. */
 export class PhotoStore {
   constructor(
@@ -26,12 +30,37 @@ export class PhotoStore {
   ) {}
 
   /** Those that were not removed, newest first. */
-  list(): Promise<PhotoRow[]> {
+  async list({ limit, after }: PageRequest): Promise<Page<PhotoRow>> {
+    const { createdAt, id } = photos;
+    const rows = await this.db
+      .select({ ...getTableColumns(photos), place: placeOf(createdAt, id) })
+      .from(photos)
+      .where(and(eq(photos.workspaceId, this.workspaceId), isNull(photos.removedAt), comesAfter(createdAt, id, after)))
+      .orderBy(desc(createdAt), desc(id))
+      .limit(limit + 1);
+    return pageOf(rows, limit);
+  }
+
+  /** What lies in the bin, removed last first. */
+  removed(): Promise<PhotoRow[]> {
     return this.db
       .select()
       .from(photos)
-      .where(and(eq(photos.workspaceId, this.workspaceId), isNull(photos.removedAt)))
-      .orderBy(desc(photos.createdAt), desc(photos.id));
+      .where(and(eq(photos.workspaceId, this.workspaceId), isNotNull(photos.removedAt)))
+      .orderBy(desc(photos.removedAt))
+      .limit(MOST_SHOWN);
+  }
+
+  /** How many photos there are, those in the bin included, and how many bytes all files have. */
+  async amount(): Promise<{ readonly photos: number; readonly bytes: number }> {
+    const [count, [sum]] = await Promise.all([
+      this.db.$count(photos, eq(photos.workspaceId, this.workspaceId)),
+      this.db
+        .select({ bytes: sql<number>`coalesce(sum(${blobs.size}), 0)::float8` })
+        .from(blobs)
+        .where(eq(blobs.workspaceId, this.workspaceId)),
+    ]);
+    return { photos: count, bytes: sum!.bytes };
   }
 
   async find(id: string): Promise<PhotoRow | undefined> {

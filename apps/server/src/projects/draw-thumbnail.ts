@@ -10,7 +10,7 @@ export async function drawThumbnail(services: Services, workspaceId: string, doc
   const sheet = document.sheets[0]!;
   // A picture of this size needs no more than the screen files.
   const files = await filesToDraw(services.db, workspaceId, { ...document, sheets: [sheet] }, 'screen');
-  const { file: bytes } = await services.tasks.render({
+  const { file: bytes } = await services.tasks.thumbnail({
     project: document,
     sheetId: sheet.id,
     scale: Math.min(1, THUMBNAIL_SIDE / Math.max(sheet.width, sheet.height)),

@@ -173,10 +173,10 @@ describe('workspaces', () => {
   it('do not see one another', async () => {
     const { id } = await created();
     const elsewhere = server.services.projects('workspace_other');
-    expect(await elsewhere.list()).toEqual([]);
+    expect((await elsewhere.list({ limit: 10 })).rows).toEqual([]);
     await expect(elsewhere.read(id)).rejects.toMatchObject({ code: 'not-found' });
     await expect(elsewhere.remove(id)).rejects.toMatchObject({ code: 'not-found' });
     await expect(elsewhere.save(id, 1, [])).rejects.toMatchObject({ code: 'not-found' });
-    expect(await server.services.photos('workspace_other').list()).toEqual([]);
+    expect((await server.services.photos('workspace_other').list({ limit: 10 })).rows).toEqual([]);
   });
 });

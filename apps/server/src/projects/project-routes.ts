@@ -1,14 +1,17 @@
 import type { FastifyPluginAsyncTypebox } from '@fastify/type-provider-typebox';
 import { newProject, type Edit } from '@kadrosyn/core';
+import type { FastifyReply } from 'fastify';
 import { Type } from 'typebox';
-import { FaultSchema, FileSchema, IdSchema } from '../route-schemas.js';
+import { FaultSchema, FileSchema, IdSchema, NextSchema, pageAsked, PageQuery } from '../route-schemas.js';
+import { requireRoomForProject } from '../quota-check.js';
 import type { Services } from '../services.js';
 import { drawThumbnail } from './draw-thumbnail.js';
-import type { StoredProject } from './project-store.js';
+import { MOST_DOCUMENT } from './documents.js';
+import type { ProjectSummary, StoredProject } from './project-store.js';
 
 const Params = Type.Object({ id: IdSchema });
 
-const SummarySchema = Type.Object({
+export const SummarySchema = Type.Object({
   id: IdSchema,
   name: Type.String(),
   revision: Type.Integer(),
@@ -54,6 +57,8 @@ const SavedSchema = Type.Object({ revision: Type.Integer(), updatedAt: Type.Stri
 const EditsSchema = Type.Object(
   {
     revision: Type.Integer({ minimum: 1 }),
+    /** Names this save, so that it can be sent again when its answer was lost. */
+    saveId: Type.Optional(IdSchema),
     edits: Type.Array(
       Type.Object(
         {
@@ -72,38 +77,46 @@ const EditsSchema = Type.Object(
 export const projectRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = async (app, { services }) => {
   app.get(
     '/api/projects',
-    { schema: { response: { 200: Type.Object({ projects: Type.Array(SummarySchema) }) } } },
-    async (request) => {
-      const projects = await services.projects(request.workspaceId).list();
-      return { projects: projects.map((project) => ({ ...project, updatedAt: project.updatedAt.toISOString() })) };
+    {
+      schema: {
+        querystring: PageQuery,
+        response: { 200: Type.Object({ projects: Type.Array(SummarySchema), next: NextSchema }), '4xx': FaultSchema },
+      },
+    },
+    async ({ workspaceId, query }) => {
+      const { rows, next } = await services.projects(workspaceId).list(pageAsked(query));
+      return { projects: rows.map(shownSummary), next };
     },
   );
 
   app.post(
     '/api/projects',
-    { schema: { body: NewSchema, response: { 201: ProjectSchema, '4xx': FaultSchema } } },
+    { bodyLimit: MOST_DOCUMENT, schema: { body: NewSchema, response: { 201: ProjectSchema, '4xx': FaultSchema } } },
     async (request, reply) => {
       const { body } = request;
       const document = 'document' in body ? body.document : newProject(body.name, body.size);
-      return reply.code(201).send(shownProject(await services.projects(request.workspaceId).create(document)));
+      const store = services.projects(request.workspaceId);
+      await requireRoomForProject(store, services.config.quotas);
+      return sendProject(reply.code(201), await store.create(document));
     },
   );
 
   app.get(
     '/api/projects/:id',
     { schema: { params: Params, response: { 200: ProjectSchema, '4xx': FaultSchema } } },
-    async (request) => shownProject(await services.projects(request.workspaceId).read(request.params.id)),
+    async (request, reply) => sendProject(reply, await services.projects(request.workspaceId).read(request.params.id)),
   );
 
   app.post(
     '/api/projects/:id/edits',
     {
-      bodyLimit: 16 * 2 ** 20,
+      bodyLimit: MOST_DOCUMENT,
       schema: { params: Params, body: EditsSchema, response: { 200: SavedSchema, '4xx': FaultSchema } },
     },
     async (request) => {
-      const { revision, edits } = request.body;
-      const saved = await services.projects(request.workspaceId).save(request.params.id, revision, edits as unknown as Edit[]);
+      const { revision, edits, saveId } = request.body;
+      const store = services.projects(request.workspaceId);
+      const saved = await store.save(request.params.id, revision, edits as unknown as Edit[], saveId);
       return { revision: saved.revision, updatedAt: saved.updatedAt.toISOString() };
     },
   );
@@ -111,8 +124,11 @@ export const projectRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = 
   app.post(
     '/api/projects/:id/copies',
     { schema: { params: Params, response: { 201: ProjectSchema, '4xx': FaultSchema } } },
-    async (request, reply) =>
-      reply.code(201).send(shownProject(await services.projects(request.workspaceId).duplicate(request.params.id))),
+    async (request, reply) => {
+      const store = services.projects(request.workspaceId);
+      await requireRoomForProject(store, services.config.quotas);
+      return sendProject(reply.code(201), await store.duplicate(request.params.id));
+    },
   );
 
   app.delete(
@@ -124,12 +140,22 @@ export const projectRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = 
     },
   );
 
+  app.post(
+    '/api/projects/:id/return',
+    { schema: { params: Params, response: { 204: Type.Null(), '4xx': FaultSchema } } },
+    async (request, reply) => {
+      await services.projects(request.workspaceId).restore(request.params.id);
+      return reply.code(204).send(null);
+    },
+  );
+
   app.get(
     '/api/projects/:id/thumbnail',
     { schema: { params: Params, response: { 200: FileSchema, '4xx': FaultSchema } } },
     async (request, reply) => {
       const store = services.projects(request.workspaceId);
-      const { id, document, revision } = await store.read(request.params.id);
+      const { id } = request.params;
+      const { document, revision } = await store.document(id);
       const kept = await store.thumbnail(id);
       const bytes = kept?.revision === revision ? kept.bytes : await drawThumbnail(services, request.workspaceId, document);
       if (kept?.revision !== revision) await store.keepThumbnail(id, revision, bytes);
@@ -142,7 +168,13 @@ export const projectRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = 
   );
 };
 
-/** A project as the routes answer it. */
-export function shownProject({ id, revision, updatedAt, document }: StoredProject) {
-  return { id, revision, updatedAt: updatedAt.toISOString(), document };
+/** What lists say of a project. */
+export function shownSummary({ id, name, revision, updatedAt, sheets, unit, width, height, dpi }: ProjectSummary) {
+  return { id, name, revision, updatedAt: updatedAt.toISOString(), sheets, unit, width, height, dpi };
+}
+
+/** Answers with a project. Its document is JSON already, and is sent as it is. */
+export function sendProject(reply: FastifyReply, { id, revision, updatedAt, json }: StoredProject): FastifyReply {
+  const head = JSON.stringify({ id, revision, updatedAt: updatedAt.toISOString() });
+  return reply.type('application/json; charset=utf-8').send(`${head.slice(0, -1)},"document":${json}}`);
 }

@@ -1,14 +1,17 @@
-import { applyEdit, EditError, newId, openProject, photosUsed, type Edit, type Project } from '@kadrosyn/core';
-import { and, desc, eq, sql } from 'drizzle-orm';
+import { newId, shortenedText, type Edit, type Project } from '@kadrosyn/core';
+import { and, desc, eq, isNotNull, isNull, sql } from 'drizzle-orm';
 import { CodedError, notFound } from '../coded-error.js';
 import type { Database } from '../database/connect.js';
+import { comesAfter, pageOf, placeOf, type Page, type PageRequest } from '../database/page.js';
 import { projects } from '../database/schema.js';
-import { sheetColumns } from './sheet-columns.js';
 import type { PhotoStore } from '../photos/photo-store.js';
+import type { CheckedDocument, Documents } from './documents.js';
+import { summaryOf } from './summary-columns.js';
 
 export interface StoredProject {
   readonly id: string;
-  readonly document: Project;
+  /** The document as JSON of today's format. */
+  readonly json: string;
   readonly revision: number;
   readonly updatedAt: Date;
 }
@@ -25,9 +28,29 @@ export interface ProjectSummary {
   readonly width: number;
   readonly height: number;
   readonly dpi: number;
+  /** When it was put into the bin; null where it was not. */
+  readonly removedAt: Date | null;
 }
 
-const COLUMNS = { id: projects.id, document: projects.document, revision: projects.revision, updatedAt: projects.updatedAt };
+const SUMMARY = {
+  id: projects.id,
+  name: sql<string>`${projects.name}`,
+  revision: projects.revision,
+  updatedAt: projects.updatedAt,
+  ...summaryOf(projects),
+  removedAt: projects.removedAt,
+};
+/** The bin shows this many. */
+const MOST_SHOWN = 500;
+
+/** The document comes as text: what only passes through is not taken apart. */
+const COLUMNS = {
+  id: projects.id,
+  json: sql<string>`${projects.document}::text`,
+  revision: projects.revision,
+  updatedAt: projects.updatedAt,
+  lastSave: projects.lastSave,
+};
 
 /** The projects of one workspace. */
 export class ProjectStore {
@@ -35,78 +58,116 @@ export class ProjectStore {
     private readonly db: Database,
     private readonly workspaceId: string,
     private readonly photos: PhotoStore,
+    private readonly documents: Documents,
   ) {}
 
-  /** Changed last first. */
-  async list(): Promise<ProjectSummary[]> {
-    return this.db
-      .select({
-        id: projects.id,
-        name: sql<string>`${projects.document}->>'name'`,
-        revision: projects.revision,
-        updatedAt: projects.updatedAt,
-        ...sheetColumns(projects.document),
-      })
+  /** Those that were not removed, changed last first. */
+  async list({ limit, after }: PageRequest): Promise<Page<ProjectSummary>> {
+    const { updatedAt, id } = projects;
+    const rows = await this.db
+      .select({ ...SUMMARY, place: placeOf(updatedAt, id) })
       .from(projects)
-      .where(eq(projects.workspaceId, this.workspaceId))
-      .orderBy(desc(projects.updatedAt), desc(projects.id));
+      .where(and(this.isHere(), comesAfter(updatedAt, id, after)))
+      .orderBy(desc(updatedAt), desc(id))
+      .limit(limit + 1);
+    return pageOf(rows, limit);
+  }
+
+  /** How many there are, those in the bin included. */
+  async count(): Promise<number> {
+    return this.db.$count(projects, eq(projects.workspaceId, this.workspaceId));
+  }
+
+  /** What lies in the bin, removed last first. */
+  removed(): Promise<ProjectSummary[]> {
+    return this.db
+      .select(SUMMARY)
+      .from(projects)
+      .where(and(eq(projects.workspaceId, this.workspaceId), isNotNull(projects.removedAt)))
+      .orderBy(desc(projects.removedAt))
+      .limit(MOST_SHOWN);
   }
 
   /** @throws CodedError 404; 422 when the stored document can no longer be read. */
   async read(id: string): Promise<StoredProject> {
-    const [row] = await this.db.select(COLUMNS).from(projects).where(this.is(id));
-    if (!row) throw notFound('The project');
-    return { ...row, document: checkedProject(row.document) };
+    const row = await this.row(id);
+    return { ...row, json: (await this.documents.check(row.json)).json };
+  }
+
+  /** The document taken apart. @throws CodedError as `read` does. */
+  async document(id: string): Promise<{ readonly document: Project; readonly revision: number }> {
+    const { json, revision } = await this.read(id);
+    return { document: JSON.parse(json) as Project, revision };
   }
 
   /** @throws CodedError 422 when the document is no valid project or shows photos that are not here. */
   async create(document: unknown): Promise<StoredProject> {
-    const project = checkedProject(document);
-    await this.requirePhotos(project);
+    const checked = await this.documents.checkValue(document);
+    await this.requirePhotos(checked);
     const [row] = await this.db
       .insert(projects)
-      .values({ workspaceId: this.workspaceId, id: newId('project'), document: project, revision: 1 })
-      .returning(COLUMNS);
-    return row!;
+      .values({ workspaceId: this.workspaceId, id: newId('project'), document: asJsonb(checked), revision: 1 })
+      .returning({ id: projects.id, revision: projects.revision, updatedAt: projects.updatedAt });
+    return { ...row!, json: checked.json };
   }
 
   /**
-   * Applies edits to the revision that the sender knows.
+   * Applies edits to the revision that the sender knows. No connection is held while they are applied: the row is only changed where it still is of
+   * that revision.
+   * @param saveId - a name of its own for this save; sent again under the same name, it is answered as it was.
    * @throws CodedError 409 when the project was changed since; 422 when the edits do not fit. Nothing is changed then.
    */
-  async save(id: string, revision: number, edits: readonly Edit[]): Promise<StoredProject> {
-    return this.db.transaction(async (tx) => {
-      const [row] = await tx.select(COLUMNS).from(projects).where(this.is(id)).for('update');
-      if (!row) throw notFound('The project');
-      if (row.revision !== revision) {
-        throw new CodedError(
-          409,
-          'stale',
-          'The project was changed in another window. What you did here is kept on this screen; reload to see the other state, or save a copy.',
-          { revision: row.revision },
-        );
-      }
-      const document = checkedProject(applied(checkedProject(row.document), edits));
-      await this.requirePhotos(document);
-      const [saved] = await tx
-        .update(projects)
-        .set({ document, revision: revision + 1, updatedAt: sql`now()` })
-        .where(this.is(id))
-        .returning(COLUMNS);
-      return saved!;
-    });
+  async save(
+    id: string,
+    revision: number,
+    edits: readonly Edit[],
+    saveId: string | null = null,
+  ): Promise<{ readonly revision: number; readonly updatedAt: Date }> {
+    const row = await this.row(id);
+    if (saveId !== null && row.lastSave === saveId && row.revision === revision + 1) return row;
+    if (row.revision !== revision) throw stale(row.revision);
+    const changed = await this.documents.edit(row.json, edits);
+    await this.requirePhotos(changed);
+    const [saved] = await this.db
+      .update(projects)
+      .set({ document: asJsonb(changed), revision: revision + 1, lastSave: saveId, updatedAt: sql`now()` })
+      .where(and(this.is(id), eq(projects.revision, revision)))
+      .returning({ revision: projects.revision, updatedAt: projects.updatedAt });
+    if (!saved) throw stale((await this.row(id)).revision);
+    return saved;
   }
 
   /** A copy under another name. @throws CodedError 404 */
   async duplicate(id: string): Promise<StoredProject> {
-    const { document } = await this.read(id);
-    return this.create({ ...document, name: `${document.name.slice(0, 190)}, copy` });
+    const { document } = await this.document(id);
+    return this.create({ ...document, name: `${shortenedText(document.name, 190)}, copy` });
   }
 
-  /** @throws CodedError 404 */
+  /** Puts a project into the bin, as it is. @throws CodedError 404 */
   async remove(id: string): Promise<void> {
-    const gone = await this.db.delete(projects).where(this.is(id)).returning({ id: projects.id });
-    if (gone.length === 0) throw notFound('The project');
+    await this.move(id, sql`now()`, isNull(projects.removedAt));
+  }
+
+  /** Puts all projects into the bin. */
+  async removeAll(): Promise<void> {
+    await this.db.update(projects).set({ removedAt: sql`now()` }).where(this.isHere());
+  }
+
+  /** Brings a project back out of the bin under the same id. One that is not in the bin stays as it is. @throws CodedError 404 */
+  async restore(id: string): Promise<void> {
+    await this.move(id, null, undefined);
+  }
+
+  private async move(id: string, removedAt: ReturnType<typeof sql> | null, when: ReturnType<typeof isNull> | undefined): Promise<void> {
+    const moved = await this.db.update(projects).set({ removedAt }).where(and(this.isAny(id), when)).returning({ id: projects.id });
+    if (moved.length === 0) throw notFound('The project');
+  }
+
+  /** Takes what lies in the bin away for good. @param id - only this one. @throws CodedError 404 when that is not in the bin */
+  async removeForGood(id?: string): Promise<void> {
+    const which = id === undefined ? eq(projects.workspaceId, this.workspaceId) : this.isAny(id);
+    const gone = await this.db.delete(projects).where(and(which, isNotNull(projects.removedAt))).returning({ id: projects.id });
+    if (id !== undefined && gone.length === 0) throw notFound('The project');
   }
 
   /** The picture of the first sheet and the revision that it shows. */
@@ -122,47 +183,40 @@ export class ProjectStore {
     await this.db.update(projects).set({ thumbnail: bytes, thumbnailRevision: revision }).where(this.is(id));
   }
 
-  /** @throws CodedError 422 when the project shows photos that are not here. */
-  async requirePhotos(project: Project): Promise<void> {
-    const missing = await this.photos.missing([...photosUsed(project)]);
-    if (missing.length > 0) {
-      throw new CodedError(
-        422,
-        'photo-missing',
-        'The project shows a photo that has not been added. Add the photo and save again.',
-        {
-          photoIds: missing,
-        },
-      );
-    }
+  /** @throws CodedError 422 when the document shows photos that are not here. */
+  async requirePhotos({ photoIds }: CheckedDocument): Promise<void> {
+    const missing = await this.photos.missing(photoIds);
+    if (missing.length === 0) return;
+    const message = 'The project shows a photo that has not been added. Add the photo and save again.';
+    throw new CodedError(422, 'photo-missing', message, { photoIds: missing });
+  }
+
+  private async row(id: string): Promise<StoredProject & { readonly lastSave: string | null }> {
+    const [row] = await this.db.select(COLUMNS).from(projects).where(this.is(id));
+    if (!row) throw notFound('The project');
+    return row;
   }
 
   private is(id: string) {
+    return and(this.isHere(), eq(projects.id, id));
+  }
+
+  private isAny(id: string) {
     return and(eq(projects.workspaceId, this.workspaceId), eq(projects.id, id));
   }
-}
 
-/** @throws CodedError 422 when it is no valid project. */
-export function checkedProject(document: unknown): Project {
-  const opened = openProject(document);
-  if (!opened.ok) throw new CodedError(422, 'not-a-project', opened.reason);
-  return opened.project;
-}
-
-function applied(document: Project, edits: readonly Edit[]): Project {
-  try {
-    return edits.reduce(applyEdit, document);
-  } catch (error) {
-    if (error instanceof EditError || error instanceof TypeError) {
-      throw new CodedError(
-        422,
-        'edit-does-not-fit',
-        'A change does not fit the saved project. Nothing was changed; reload and try again.',
-        {
-          reason: error.message,
-        },
-      );
-    }
-    throw error;
+  private isHere() {
+    return and(eq(projects.workspaceId, this.workspaceId), isNull(projects.removedAt));
   }
+}
+
+/** The document for a column of jsonb, without taking it apart. */
+export function asJsonb({ json }: CheckedDocument) {
+  return sql<Project>`${json}::jsonb`;
+}
+
+function stale(revision: number): CodedError {
+  const message =
+    'The project was changed in another window. What you did here is kept on this screen; reload to see the other state, or save a copy.';
+  return new CodedError(409, 'stale', message, { revision });
 }

@@ -1,7 +1,9 @@
 import type { FastifyPluginAsyncTypebox } from '@fastify/type-provider-typebox';
 import { Type } from 'typebox';
 import { drawThumbnail } from '../projects/draw-thumbnail.js';
-import { ProjectSchema, shownProject } from '../projects/project-routes.js';
+import { MOST_DOCUMENT } from '../projects/documents.js';
+import { ProjectSchema, sendProject } from '../projects/project-routes.js';
+import { requireRoomForProject } from '../quota-check.js';
 import { FaultSchema, FileSchema, IdSchema } from '../route-schemas.js';
 import type { Services } from '../services.js';
 
@@ -47,7 +49,7 @@ export const templateRoutes: FastifyPluginAsyncTypebox<{ services: Services }> =
   app.post(
     '/api/templates',
     {
-      bodyLimit: 16 * 2 ** 20,
+      bodyLimit: MOST_DOCUMENT,
       schema: { body: NewSchema, response: { 201: Type.Object({ id: IdSchema }), '4xx': FaultSchema } },
     },
     async (request, reply) => reply.code(201).send({ id: await services.templates(request.workspaceId).add(request.body) }),
@@ -82,8 +84,10 @@ export const templateRoutes: FastifyPluginAsyncTypebox<{ services: Services }> =
     { schema: { params: Params, response: { 201: ProjectSchema, '4xx': FaultSchema } } },
     async (request, reply) => {
       const { name, document } = await services.templates(request.workspaceId).read(request.params.id);
-      const project = await services.projects(request.workspaceId).create({ ...document, name });
-      return reply.code(201).send(shownProject(project));
+      const projects = services.projects(request.workspaceId);
+      await requireRoomForProject(projects, services.config.quotas);
+      const project = await projects.create({ ...document, name });
+      return sendProject(reply.code(201), project);
     },
   );
 

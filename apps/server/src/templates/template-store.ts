@@ -1,10 +1,11 @@
 import { newId, type Project } from '@kadrosyn/core';
-import { and, desc, eq } from 'drizzle-orm';
+import { and, desc, eq, sql } from 'drizzle-orm';
 import { notFound } from '../coded-error.js';
 import type { Database } from '../database/connect.js';
 import { templates } from '../database/schema.js';
-import { checkedProject, type ProjectStore } from '../projects/project-store.js';
-import { sheetColumns } from '../projects/sheet-columns.js';
+import type { Documents } from '../projects/documents.js';
+import { asJsonb, type ProjectStore } from '../projects/project-store.js';
+import { summaryOf } from '../projects/summary-columns.js';
 
 export interface NewTemplate {
   readonly name: string;
@@ -32,6 +33,7 @@ export class TemplateStore {
     private readonly db: Database,
     private readonly workspaceId: string,
     private readonly projects: ProjectStore,
+    private readonly documents: Documents,
   ) {}
 
   /** Own ones first, each newest first. */
@@ -42,7 +44,7 @@ export class TemplateStore {
         name: templates.name,
         words: templates.words,
         shipped: templates.shipped,
-        ...sheetColumns(templates.document),
+        ...summaryOf(templates),
       })
       .from(templates)
       .where(eq(templates.workspaceId, this.workspaceId))
@@ -51,19 +53,24 @@ export class TemplateStore {
 
   /** @throws CodedError 404 */
   async read(id: string): Promise<{ readonly name: string; readonly words: string; readonly document: Project }> {
-    const [row] = await this.db.select().from(templates).where(this.is(id));
+    const { name, words } = templates;
+    const [row] = await this.db
+      .select({ name, words, json: sql<string>`${templates.document}::text` })
+      .from(templates)
+      .where(this.is(id));
     if (!row) throw notFound('The template');
-    return { name: row.name, words: row.words, document: checkedProject(row.document) };
+    const { json } = await this.documents.check(row.json);
+    return { name: row.name, words: row.words, document: JSON.parse(json) as Project };
   }
 
   /** @throws CodedError 422 when the document is no valid project or shows photos that are not here. Gives the id. */
   async add({ name, words, document }: NewTemplate, shipped = false): Promise<string> {
-    const project = checkedProject(document);
-    await this.projects.requirePhotos(project);
+    const checked = await this.documents.checkValue({ ...(document as object), name });
+    await this.projects.requirePhotos(checked);
     const id = newId('template');
     await this.db
       .insert(templates)
-      .values({ workspaceId: this.workspaceId, id, name, words, shipped, document: { ...project, name } });
+      .values({ workspaceId: this.workspaceId, id, name, words, shipped, document: asJsonb(checked) });
     return id;
   }
 

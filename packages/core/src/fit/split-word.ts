@@ -3,6 +3,7 @@ import { applyEdit } from '../document/apply-edit.js';
 import type { Opening } from '../document/item.js';
 import { insertItem, placeOf, removeItem } from '../document/make-edit.js';
 import { newId } from '../document/new-id.js';
+import { shortenedText } from '../document/shortened-text.js';
 import type { LetteringOutline, LetteringRun } from '../document/outline.js';
 import type { Project, Sheet } from '../document/project.js';
 import { openingsOf } from '../document/find-item.js';
@@ -110,7 +111,7 @@ export function joinWord(
   const box = { ...first.box, width, height, x: middle.x - width / 2, y: middle.y - height / 2 };
   const { word: _word, ...rest } = first;
   const text = letteringText(outline);
-  const whole: Opening = { ...rest, id: newId('item'), name: text.replace(/\s+/g, ' ').slice(0, 40), outline };
+  const whole: Opening = { ...rest, id: newId('item'), name: shortenedText(text.replace(/\s+/g, ' '), 40), outline };
   const placed = { ...whole, ...setBoxByGrip({ ...whole, box: first.box }, 'opening', box, context) } as Opening;
   let sheet = context.sheet;
   const place = placeOf(sheet, first.id);

@@ -110,3 +110,11 @@ export interface OwnFace {
   /** Id of the shipped face that looks most like it. */
   readonly similar: string;
 }
+
+/** What was removed and can still be brought back. */
+export interface Bin {
+  /** How many days things lie here. */
+  readonly days: number;
+  readonly projects: readonly (ProjectSummary & { readonly removedAt: string })[];
+  readonly photos: readonly (StoredPhoto & { readonly removedAt: string })[];
+}

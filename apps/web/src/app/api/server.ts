@@ -1,7 +1,8 @@
 import { Injectable } from '@angular/core';
 import type { Bounds, Cutout, CutoutRevision, Edit, Project, SheetSize, Style } from '@kadrosyn/core';
-import { Fault } from './fault';
+import { Fault, isPassingStatus } from './fault';
 import type {
+  Bin,
   ExportStatus,
   ExportRequest,
   LibraryPage,
@@ -17,6 +18,9 @@ import type {
   UploadedFile,
 } from './server-types';
 
+/** A save that takes longer counts as failed, ms; it is sent again. */
+const SAVE_TIME = 30_000;
+
 /** The server's routes. Every call is rejected with a Fault, or a TypeError when the server can not be reached. */
 @Injectable({ providedIn: 'root' })
 export class Server {
@@ -26,7 +30,19 @@ export class Server {
   /** Lists the projects, once the edits that are on their way have been answered: a new name is to be in the list. */
   async projects(): Promise<ProjectSummary[]> {
     await this.saving;
-    return (await this.get<{ projects: ProjectSummary[] }>('/api/projects')).projects;
+    return this.all<ProjectSummary>('/api/projects', 'projects');
+  }
+
+  /** All pages of a list, one after the other. */
+  private async all<T>(path: string, rows: string): Promise<T[]> {
+    const found: T[] = [];
+    for (let next: string | null = ''; next !== null; ) {
+      const query: string = new URLSearchParams({ limit: '500', ...(next ? { after: next } : {}) }).toString();
+      const page: Record<string, unknown> = await this.get(`${path}?${query}`);
+      found.push(...(page[rows] as T[]));
+      next = page['next'] as string | null;
+    }
+    return found;
   }
 
   /** Reads a project, once the edits that are on their way have been answered. */
@@ -47,22 +63,43 @@ export class Server {
     return this.send('POST', `/api/projects/${id}/copies`);
   }
 
+  /** Puts a project into the bin. */
   removeProject(id: string): Promise<void> {
     return this.send('DELETE', `/api/projects/${id}`);
   }
 
-  /** `leaving` lets the request outlive the page. */
+  /** Brings a project back out of the bin, as it was. */
+  returnProject(id: string): Promise<void> {
+    return this.send('POST', `/api/projects/${id}/return`);
+  }
+
+  bin(): Promise<Bin> {
+    return this.get('/api/bin');
+  }
+
+  emptyBin(): Promise<void> {
+    return this.send('DELETE', '/api/bin');
+  }
+
+  removeForGood(kind: 'projects' | 'photos', id: string): Promise<void> {
+    return this.send('DELETE', `/api/bin/${kind}/${id}`);
+  }
+
+  /**
+   * @param options.saveId - names the save, so that it can be sent again when its answer was lost.
+   * @param options.leaving - lets the request outlive the page.
+   */
   saveEdits(
     id: string,
     revision: number,
     edits: readonly Edit[],
-    leaving = false,
+    { saveId, leaving = false }: { readonly saveId?: string; readonly leaving?: boolean } = {},
   ): Promise<{ revision: number; updatedAt: string }> {
     const answer = this.send<{ revision: number; updatedAt: string }>(
       'POST',
       `/api/projects/${id}/edits`,
-      { revision, edits },
-      { keepalive: leaving },
+      { revision, ...(saveId ? { saveId } : {}), edits },
+      leaving ? { keepalive: true } : { signal: AbortSignal.timeout(SAVE_TIME) },
     );
     this.saving = answer.then(
       () => undefined,
@@ -72,7 +109,7 @@ export class Server {
   }
 
   async photos(): Promise<StoredPhoto[]> {
-    return (await this.get<{ photos: StoredPhoto[] }>('/api/photos')).photos;
+    return this.all<StoredPhoto>('/api/photos', 'photos');
   }
 
   changePhoto(
@@ -222,7 +259,10 @@ export class Server {
         const answer = request.response as { files?: UploadedFile[]; code?: string; message?: string } | null;
         const uploaded = answer?.files?.[0];
         if (uploaded) resolve(uploaded);
-        else reject(new Fault(answer?.code ?? 'unexpected', answer?.message ?? 'The photo could not be added. Try again.'));
+        else {
+          const words = answer?.message ?? 'The photo could not be added. Try again.';
+          reject(new Fault(answer?.code ?? 'unexpected', words, {}, isPassingStatus(request.status)));
+        }
       };
       const form = new FormData();
       form.append('file', file, file.name);
@@ -245,6 +285,7 @@ export class Server {
     const body = (await response.json().catch(() => null)) as unknown;
     if (response.ok) return body as T;
     const { code, message, detail } = (body ?? {}) as { code?: string; message?: string; detail?: Record<string, unknown> };
-    throw new Fault(code ?? 'unexpected', message ?? 'The server gave no answer that can be read. Try again.', detail);
+    const words = message ?? 'The server gave no answer that can be read. Try again.';
+    throw new Fault(code ?? 'unexpected', words, detail, isPassingStatus(response.status));
   }
 }

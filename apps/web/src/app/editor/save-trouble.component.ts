@@ -1,13 +1,19 @@
-import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
+import { shortenedText } from '@kadrosyn/core';
 import { faultOf } from '../api/fault';
 import { Server } from '../api/server';
+import type { StoredProject } from '../api/server-types';
 import { Notices } from './notices';
 import { EditorSession } from './session';
 import { EditorActions } from './state/editor.actions';
+import { editorFeature } from './state/editor.reducer';
 import { selectSave } from './state/editor.selectors';
-import { dropJournal } from './state/journal';
+import { dropOwnJournal } from './state/journal';
+
+/** Changes that are named. */
+const NAMED = 3;
 
 /** What to do when saving needs the person. */
 @Component({
@@ -15,9 +21,22 @@ import { dropJournal } from './state/journal';
   template: `
     @if (message(); as words) {
       <div role="alert">
-        <p>{{ words }}</p>
+        <p>
+          {{ words }}
+          @if (differing(); as names) {
+            <small>{{ names }}</small>
+          }
+        </p>
         <button class="ka-button" (click)="saveCopy()">Save a copy</button>
         <button class="ka-button" (click)="reload()">Reload</button>
+      </div>
+    } @else if (keepsNothing()) {
+      <div role="status">
+        <p>
+          This browser keeps no copy of what is not saved yet: it is full, or not allowed to. Close this window only when “Saved” stands
+          above.
+        </p>
+        <button class="ka-button" (click)="understood.set(true)">Understood</button>
       </div>
     }
   `,
@@ -57,20 +76,43 @@ export class SaveTroubleComponent {
     return state === 'stale' || state === 'refused' ? message : null;
   });
 
-  /** Takes the server's state; what only this window has is given up. */
+  readonly understood = signal(false);
+  private readonly keepsJournal = this.store.selectSignal(editorFeature.selectKeepsJournal);
+  readonly keepsNothing = computed(() => this.keepsJournal() === false && !this.understood());
+
+  /** What was done here that the other state does not have, the last first. */
+  readonly differing = computed(() => {
+    const names = this.save().unsaved.map(({ name }) => name);
+    if (names.length === 0) return null;
+    const last = names.slice(-NAMED).toReversed().join(', ');
+    return `Only here: ${last}${names.length > NAMED ? ` and ${names.length - NAMED} more` : ''}.`;
+  });
+
+  /** Takes the server's state. What only this window has is kept as a project of its own first; without that nothing is given up. */
   async reload(): Promise<void> {
-    await dropJournal(this.projectId());
+    const copy = this.save().unsaved.length > 0 ? await this.copied() : null;
+    if (copy === undefined) return;
+    await dropOwnJournal(this.projectId());
     this.store.dispatch(EditorActions.opening({ projectId: this.projectId() }));
+    if (copy) this.notices.say(`What you did here is kept as the project “${copy.document.name}”.`);
   }
 
   async saveCopy(): Promise<void> {
+    const copy = await this.copied();
+    if (!copy) return;
+    await dropOwnJournal(this.projectId());
+    await this.router.navigate(['/projects', copy.id]);
+  }
+
+  /** Makes a project of what is shown here; says what went wrong otherwise. */
+  private async copied(): Promise<StoredProject | undefined> {
     const project = this.session.project();
-    if (!project) return;
+    if (!project) return undefined;
     try {
-      const { id } = await this.server.createFrom({ ...project, name: `${project.name.slice(0, 180)}, my changes` });
-      await this.router.navigate(['/projects', id]);
+      return await this.server.createFrom({ ...project, name: `${shortenedText(project.name, 180)}, my changes` });
     } catch (error) {
-      this.notices.say(faultOf(error).message);
+      this.notices.say(`${faultOf(error).message} What you did is still here; nothing was given up.`);
+      return undefined;
     }
   }
 }

@@ -1,8 +1,8 @@
 import { computed, inject, Injectable, signal } from '@angular/core';
 import type { Bounds, Cutout, Photo } from '@kadrosyn/core';
-import { faultOf } from '../api/fault';
+import { faultOf, pauseAfter } from '../api/fault';
 import { Server } from '../api/server';
-import type { LibraryPicture, StoredPhoto } from '../api/server-types';
+import type { LibraryPicture, StoredPhoto, UploadedFile } from '../api/server-types';
 import { PhotoLevels } from './photo-levels';
 
 /** A photo in the supplies: stored, or on its way to the server. */
@@ -14,7 +14,7 @@ export interface LibraryPhoto {
   readonly tags: readonly string[];
   /** When it was added, as ISO time. */
   readonly addedAt: string;
-  /** Share of the upload, 0 to 1; undefined once it is stored. */
+  /** Share of the upload, 0 to 1; below 0 while it waits to be sent again; undefined once it is stored. */
   readonly uploading?: number;
 }
 
@@ -28,6 +28,9 @@ export interface AddedFile {
 
 const READABLE = ['image/jpeg', 'image/png', 'image/webp'];
 const UPLOADS_AT_ONCE = 3;
+/** How often in a row an upload may fail before it is given up: some two minutes. */
+const MOST_FAILURES = 8;
+const WAITING = -1;
 
 /** The photos of the workspace, and adding more. */
 @Injectable({ providedIn: 'root' })
@@ -124,7 +127,7 @@ export class PhotoLibrary {
     }
     await this.turn();
     try {
-      const uploaded = await this.server.upload(file, (share) => this.progress(local?.id, share));
+      const uploaded = await this.uploaded(file, local?.id);
       if (uploaded.error) throw new Error(uploaded.error.message);
       const photo = uploaded.photo!;
       this.keep(photo);
@@ -136,6 +139,20 @@ export class PhotoLibrary {
       this.active--;
       this.waiting.shift()?.();
       if (local) this.arriving.update((list) => list.filter(({ photo }) => photo.id !== local.id));
+    }
+  }
+
+  /** Sends a file; what fails for a passing reason is sent again after a pause. @throws Fault */
+  private async uploaded(file: File, localId: string | undefined): Promise<UploadedFile> {
+    for (let failures = 1; ; failures++) {
+      try {
+        return await this.server.upload(file, (share) => this.progress(localId, share));
+      } catch (error) {
+        const fault = faultOf(error);
+        if (!fault.isPassing || failures > MOST_FAILURES) throw error;
+        this.progress(localId, WAITING);
+        await pauseOrOnline(pauseAfter(failures));
+      }
     }
   }
 
@@ -182,4 +199,18 @@ function shown(stored: StoredPhoto): LibraryPhoto {
 
 function documentPhoto({ id, sha256, name, width, height, focus }: StoredPhoto): Photo {
   return { id, sha256, name, width, height, ...(focus ? { focus } : {}) };
+}
+
+/** Waits, but no longer than until the browser says that it is connected again. */
+function pauseOrOnline(ms: number): Promise<void> {
+  return new Promise((resolve) => {
+    const stop = new AbortController();
+    const end = (): void => {
+      stop.abort();
+      clearTimeout(timer);
+      resolve();
+    };
+    const timer = setTimeout(end, ms);
+    window.addEventListener('online', end, { signal: stop.signal });
+  });
 }

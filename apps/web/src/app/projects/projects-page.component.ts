@@ -14,6 +14,7 @@ import { Theme } from '../interface/theme';
 import { ShaperLoader } from '../lettering/shaper-loader';
 import { PhotoLibrary } from '../photos/photo-library';
 import { TemplateRowComponent } from '../templates/template-row.component';
+import { BinComponent } from './bin.component';
 import { ExactSizeDialog } from './exact-size.dialog';
 import { RenameDialog } from '../interface/rename.dialog';
 import { SHEET_PRESETS, type SheetPreset } from './sheet-presets';
@@ -23,7 +24,7 @@ const LONGEST_SIDE = 2400;
 
 /** All projects, and the ways to begin a new one. */
 @Component({
-  imports: [RouterLink, MatMenuModule, IconComponent, TemplateRowComponent],
+  imports: [RouterLink, MatMenuModule, BinComponent, IconComponent, TemplateRowComponent],
   templateUrl: './projects-page.component.html',
   styleUrl: './projects-page.component.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -41,6 +42,8 @@ export class ProjectsPageComponent {
   readonly fault = signal<string | null>(null);
   readonly dropping = signal(false);
   readonly busy = signal<string | null>(null);
+  /** How often the list was read: what lies in the bin is read with it. */
+  readonly loads = signal(0);
   readonly count = computed(() => this.projects()?.length ?? 0);
 
   constructor() {
@@ -52,6 +55,7 @@ export class ProjectsPageComponent {
   async load(): Promise<void> {
     try {
       this.projects.set(await this.server.projects());
+      this.loads.update((count) => count + 1);
       this.fault.set(null);
     } catch (error) {
       this.fault.set(faultOf(error).message);
@@ -121,16 +125,15 @@ export class ProjectsPageComponent {
     });
   }
 
-  /** Removes a project; the notice brings it back. */
+  /** Puts a project into the bin; the notice brings it back at once. */
   remove(project: ProjectSummary): Promise<void> {
     return this.attempt(async () => {
-      const { document } = await this.server.project(project.id);
       await this.server.removeProject(project.id);
       await this.load();
-      const notice = this.notices.open(`${project.name} was removed.`, 'Bring back', { duration: 12_000 });
+      const notice = this.notices.open(`${project.name} is in the bin.`, 'Bring back', { duration: 12_000 });
       notice.onAction().subscribe(() => {
         void this.attempt(async () => {
-          await this.server.createFrom(document);
+          await this.server.returnProject(project.id);
           await this.load();
         });
       });

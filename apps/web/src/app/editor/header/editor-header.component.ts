@@ -56,7 +56,7 @@ export class EditorHeaderComponent {
       case 'saving':
         return this.library.uploadingIds().size > 0 ? 'Saves when the photo has arrived' : 'Saving';
       case 'retrying':
-        return 'Not saved yet, trying again';
+        return `Not saved yet, trying again${this.save().failures > 2 ? '; your work is kept here' : ''}`;
       case 'stale':
       case 'refused':
         return 'Not saved';

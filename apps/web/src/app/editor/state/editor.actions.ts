@@ -37,9 +37,14 @@ export const EditorActions = createActionGroup({
     'set tab': props<{ tab: PanelTab }>(),
     /** Send what is unsaved now. */
     'save now': emptyProps(),
-    saving: emptyProps(),
+    saving: props<{ saveId: string; count: number }>(),
     saved: props<{ projectId: string; count: number; revision: number; updatedAt: string }>(),
-    'saving failed': props<{ projectId: string; code: string; message: string }>(),
+    /** `passing`: it is tried again by itself. */
+    'saving failed': props<{ projectId: string; code: string; message: string; passing: boolean }>(),
+    /** The project was changed in another window, and nothing here was unsaved. */
+    followed: props<{ projectId: string; project: Project; revision: number; updatedAt: string }>(),
+    /** Whether this browser keeps what is not saved yet. */
+    'journal tried': props<{ works: boolean }>(),
     'set export settings': props<{ settings: ExportSettings }>(),
     'export wanted': emptyProps(),
     'export cancelled': emptyProps(),

@@ -1,4 +1,4 @@
-import { applyEdit, commit, findItem, redo, undo, type Project, type Step } from '@kadrosyn/core';
+import { applyEdit, commit, EMPTY_HISTORY, findItem, redo, undo, type Project, type Step } from '@kadrosyn/core';
 import { dequal } from 'dequal';
 import { createFeature, createReducer, on } from '@ngrx/store';
 import { EditorActions, type Selection } from './editor.actions';
@@ -16,6 +16,7 @@ export const editorFeature = createFeature({
     on(EditorActions.opening, (state, { projectId }): EditorState => ({
       ...INITIAL_STATE,
       exportSettings: state.exportSettings,
+      keepsJournal: state.keepsJournal,
       phase: 'opening',
       projectId,
     })),
@@ -30,10 +31,16 @@ export const editorFeature = createFeature({
         revision,
         savedAt: updatedAt,
         unsaved,
+        sent: null,
+        failures: 0,
       },
     })),
     on(EditorActions.openingFailed, (state, { message }): EditorState => ({ ...state, phase: 'failed', message })),
-    on(EditorActions.closed, (state): EditorState => ({ ...INITIAL_STATE, exportSettings: state.exportSettings })),
+    on(EditorActions.closed, (state): EditorState => ({
+      ...INITIAL_STATE,
+      exportSettings: state.exportSettings,
+      keepsJournal: state.keepsJournal,
+    })),
     on(EditorActions.preview, (state, { edit }): EditorState => ({ ...state, preview: edit })),
     on(EditorActions.commit, (state, { edit, select }): EditorState => {
       if (!state.project) return state;
@@ -54,21 +61,39 @@ export const editorFeature = createFeature({
     on(EditorActions.showSheet, (state, { sheetId }): EditorState => onSheet(state, sheetId)),
     on(EditorActions.setGrip, (state, { grip }): EditorState => ({ ...state, grip })),
     on(EditorActions.setTab, (state, { tab }): EditorState => ({ ...state, tab })),
-    on(EditorActions.saving, (state): EditorState => ({ ...state, save: { ...state.save, state: 'saving', message: null } })),
+    on(EditorActions.saving, (state, sent): EditorState => ({
+      ...state,
+      save: { ...state.save, state: 'saving', message: null, sent: { saveId: sent.saveId, count: sent.count } },
+    })),
     on(EditorActions.saved, (state, { projectId, count, revision, updatedAt }): EditorState => {
       if (projectId !== state.projectId) return state;
       const unsaved = state.save.unsaved.slice(count);
-      const { message } = INITIAL_STATE.save;
+      const { message, sent, failures } = INITIAL_STATE.save;
       return {
         ...state,
-        save: { state: unsaved.length > 0 ? 'waiting' : 'saved', message, revision, savedAt: updatedAt, unsaved },
+        save: {
+          state: unsaved.length > 0 ? 'waiting' : 'saved',
+          ...{ message, revision, unsaved, sent, failures },
+          savedAt: updatedAt,
+        },
       };
     }),
-    on(EditorActions.savingFailed, (state, { projectId, code, message }): EditorState => {
+    on(EditorActions.savingFailed, (state, { projectId, code, message, passing }): EditorState => {
       if (projectId !== state.projectId) return state;
-      const failed = code === 'stale' ? 'stale' : code === 'unreachable' ? 'retrying' : 'refused';
-      return { ...state, save: { ...state.save, state: failed, message } };
+      const failed = code === 'stale' ? 'stale' : passing ? 'retrying' : 'refused';
+      const { save } = state;
+      const sent = passing ? save.sent : null;
+      return { ...state, save: { ...save, state: failed, message, sent, failures: save.failures + 1 } };
     }),
+    on(EditorActions.followed, (state, { projectId, project, revision, updatedAt }): EditorState => {
+      // Whoever has begun to change something meanwhile keeps it, and hears of the other window when it is saved.
+      if (projectId !== state.projectId || state.save.unsaved.length > 0 || revision <= state.save.revision) return state;
+      const left = state.selectedIds.filter((id) => isOnASheet(project, id));
+      const sheetId = project.sheets.some(({ id }) => id === state.sheetId) ? state.sheetId : null;
+      const next = { ...state, project, sheetId, history: EMPTY_HISTORY, preview: null };
+      return withSelection({ ...next, save: { ...state.save, revision, savedAt: updatedAt } }, left);
+    }),
+    on(EditorActions.journalTried, (state, { works }): EditorState => ({ ...state, keepsJournal: works })),
     on(EditorActions.setExportSettings, (state, { settings }): EditorState => ({ ...state, exportSettings: settings })),
     on(EditorActions.exportWanted, (state): EditorState => ({
       ...state,

@@ -36,7 +36,13 @@ export interface EditorState {
     readonly savedAt: string | null;
     /** Edits that the server does not have yet, oldest first. */
     readonly unsaved: readonly Edit[];
+    /** The first edits of `unsaved` that were sent and not answered: they are sent again just so, under the same name. */
+    readonly sent: { readonly saveId: string; readonly count: number } | null;
+    /** How often in a row saving failed. */
+    readonly failures: number;
   };
+  /** Whether this browser keeps what is not saved yet; null until it was tried. */
+  readonly keepsJournal: boolean | null;
   readonly exportSettings: ExportSettings;
   readonly exporting: { readonly exportId: string | null; readonly progress: number } | null;
   readonly exportMessage: string | null;
@@ -53,7 +59,8 @@ export const INITIAL_STATE: EditorState = {
   selectedIds: [],
   grip: 'both',
   tab: 'fit',
-  save: { state: 'saved', message: null, revision: 0, savedAt: null, unsaved: [] },
+  save: { state: 'saved', message: null, revision: 0, savedAt: null, unsaved: [], sent: null, failures: 0 },
+  keepsJournal: null,
   exportSettings: { type: 'png', scale: 1, quality: 92 },
   exporting: null,
   exportMessage: null,

@@ -2,10 +2,13 @@ import { inject } from '@angular/core';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
 import { Store } from '@ngrx/store';
 import { toObservable } from '@angular/core/rxjs-interop';
-import { openProject, photosUsed, type Project } from '@kadrosyn/core';
+import { newId, openProject, photosUsed, type Project } from '@kadrosyn/core';
 import {
   catchError,
+  concatMap,
   debounceTime,
+  distinctUntilChanged,
+  EMPTY,
   exhaustMap,
   filter,
   from,
@@ -13,13 +16,14 @@ import {
   map,
   merge,
   of,
+  race,
   switchMap,
   tap,
   timer,
   withLatestFrom,
   type OperatorFunction,
 } from 'rxjs';
-import { faultOf } from '../../api/fault';
+import { faultOf, pauseAfter } from '../../api/fault';
 import { Server } from '../../api/server';
 import type { StoredProject } from '../../api/server-types';
 import { PhotoLibrary } from '../../photos/photo-library';
@@ -28,10 +32,11 @@ import { editorFeature } from './editor.reducer';
 import type { EditorState } from './editor.state';
 import { takeUp, type TakenUp } from './take-up';
 import { readJournal, writeJournal, type JournalEntry } from './journal';
+import { leftCopies } from './left-copies';
+import { tellOtherWindows, toldByOtherWindows } from './other-windows';
 
 /** A pause of so many ms sends what is unsaved. */
 const PAUSE = 600;
-const RETRY = 3000;
 /** At most so many edits in one request. */
 const BATCH = 500;
 
@@ -42,7 +47,10 @@ export const open = createEffect(
       ofType(EditorActions.opening),
       switchMap(({ projectId }) =>
         from(
-          Promise.all([server.project(projectId), readJournal(projectId)]).then(([stored, kept]) => openedFrom(stored, kept)),
+          Promise.all([server.project(projectId), readJournal(projectId)]).then(([stored, { own, left }]) => {
+            if (left.length > 0) void leftCopies(server, left);
+            return openedFrom(stored, own);
+          }),
         ).pipe(catchFault((message) => EditorActions.openingFailed({ message }))),
       ),
     ),
@@ -66,10 +74,10 @@ function takenUp(project: Project, kept: JournalEntry | undefined): TakenUp {
 }
 
 /** Turns a failure into an action. */
-function catchFault<T, A>(action: (message: string, code: string) => A): OperatorFunction<T, T | A> {
+function catchFault<T, A>(action: (message: string, code: string, passing: boolean) => A): OperatorFunction<T, T | A> {
   return catchError((error: unknown) => {
-    const { message, code } = faultOf(error);
-    return of(action(message, code));
+    const { message, code, isPassing } = faultOf(error);
+    return of(action(message, code, isPassing));
   });
 }
 
@@ -90,20 +98,25 @@ export const save = createEffect(
     const uploaded = toObservable(library.uploadingIds).pipe(debounceTime(50));
     const retried = actions.pipe(
       ofType(EditorActions.savingFailed),
-      filter(({ code }) => code === 'unreachable'),
-      switchMap(() => timer(RETRY)),
+      filter(({ passing }) => passing),
+      withLatestFrom(store.select(editorFeature.selectEditorState)),
+      // Sooner, when the browser says that it is connected again.
+      switchMap(([, state]) => race(timer(pauseAfter(state.save.failures)), fromEvent(window, 'online'))),
     );
     return merge(edited, uploaded, retried, actions.pipe(ofType(EditorActions.saveNow))).pipe(
       withLatestFrom(store.select(editorFeature.selectEditorState)),
       map(([, state]) => state),
       filter((state) => canSave(state, library.uploadingIds())),
       exhaustMap((state) => {
-        store.dispatch(EditorActions.saving());
-        const edits = state.save.unsaved.slice(0, BATCH);
+        const { unsaved, revision, sent } = state.save;
+        // What was sent and not answered may have arrived: it is sent again just so, and known by its name.
+        const { saveId, count } = sent ?? { saveId: newId('save'), count: Math.min(BATCH, unsaved.length) };
+        store.dispatch(EditorActions.saving({ saveId, count }));
+        const edits = unsaved.slice(0, count);
         const projectId = state.projectId!;
-        return from(server.saveEdits(projectId, state.save.revision, edits)).pipe(
+        return from(server.saveEdits(projectId, revision, edits, { saveId })).pipe(
           map(({ revision, updatedAt }) => EditorActions.saved({ projectId, count: edits.length, revision, updatedAt })),
-          catchFault((message, code) => EditorActions.savingFailed({ projectId, code, message })),
+          catchFault((message, code, passing) => EditorActions.savingFailed({ projectId, code, message, passing })),
         );
       }),
     );
@@ -120,22 +133,59 @@ function canSave({ project, save: { unsaved, state } }: EditorState, uploading: 
 export const keepJournal = createEffect(
   (actions = inject(Actions), store = inject(Store)) =>
     actions.pipe(
-      ofType(EditorActions.commit, EditorActions.commitAgain, EditorActions.undo, EditorActions.redo, EditorActions.saved),
+      ofType(
+        ...[EditorActions.opened, EditorActions.followed, EditorActions.saved],
+        ...[EditorActions.commit, EditorActions.commitAgain, EditorActions.undo, EditorActions.redo],
+      ),
       withLatestFrom(store.select(editorFeature.selectEditorState)),
       debounceTime(30),
-      tap(
-        ([
-          ,
-          {
-            projectId,
-            project,
-            history,
-            save: { revision, unsaved },
-          },
-        ]) => {
-          if (projectId && project) void writeJournal({ projectId, revision, project, history, unsaved });
-        },
-      ),
+      concatMap(async ([, { projectId, project, history, save, keepsJournal }]) => {
+        if (!projectId || !project) return keepsJournal;
+        return writeJournal({ projectId, revision: save.revision, project, history, unsaved: save.unsaved });
+      }),
+      filter((works) => works !== null),
+      distinctUntilChanged(),
+      map((works) => EditorActions.journalTried({ works })),
+    ),
+  { functional: true },
+);
+
+/** Tells other windows of each save, and shows what they saved. */
+export const followOtherWindows = createEffect(
+  (actions = inject(Actions), store = inject(Store), server = inject(Server)) => {
+    const told = actions.pipe(
+      ofType(EditorActions.saved),
+      tap(({ projectId, revision }) => tellOtherWindows({ projectId, revision })),
+      switchMap(() => EMPTY),
+    );
+    const heard = toldByOtherWindows().pipe(
+      debounceTime(100),
+      withLatestFrom(store.select(editorFeature.selectEditorState)),
+      filter(([{ projectId, revision }, state]) => isBehind(state, projectId, revision)),
+      switchMap(([{ projectId }]) => from(server.project(projectId)).pipe(catchError(() => EMPTY))),
+      switchMap(({ id: projectId, revision, updatedAt, document }) => {
+        const read = openProject(document);
+        return read.ok ? of(EditorActions.followed({ projectId, project: read.project, revision, updatedAt })) : EMPTY;
+      }),
+    );
+    return merge(told, heard);
+  },
+  { functional: true },
+);
+
+/** Whether another window saved what this one shows, while nothing here was unsaved. */
+function isBehind({ projectId, phase, save }: EditorState, saved: string, revision: number): boolean {
+  return phase === 'ready' && projectId === saved && save.unsaved.length === 0 && revision > save.revision;
+}
+
+/** A browser that keeps nothing would lose what is unsaved: it asks before it leaves. */
+export const askBeforeLeaving = createEffect(
+  (store = inject(Store)) =>
+    fromEvent<BeforeUnloadEvent>(window, 'beforeunload').pipe(
+      withLatestFrom(store.select(editorFeature.selectEditorState)),
+      tap(([event, { save, keepsJournal }]) => {
+        if (keepsJournal === false && save.unsaved.length > 0) event.preventDefault();
+      }),
     ),
   { functional: true, dispatch: false },
 );
@@ -147,7 +197,8 @@ export const saveOnLeaving = createEffect(
       withLatestFrom(store.select(editorFeature.selectEditorState)),
       tap(([, state]) => {
         if (!canSave(state, library.uploadingIds())) return;
-        server.saveEdits(state.projectId!, state.save.revision, state.save.unsaved, true).catch(() => undefined);
+        const { revision, unsaved } = state.save;
+        server.saveEdits(state.projectId!, revision, unsaved, { leaving: true }).catch(() => undefined);
       }),
     ),
   { functional: true, dispatch: false },

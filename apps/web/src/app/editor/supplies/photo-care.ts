@@ -1,5 +1,6 @@
 import { inject, Injectable } from '@angular/core';
 import { MatDialog } from '@angular/material/dialog';
+import { shortenedText } from '@kadrosyn/core';
 import { firstValueFrom } from 'rxjs';
 import { faultOf } from '../../api/fault';
 import { Server } from '../../api/server';
@@ -20,7 +21,7 @@ export class PhotoCare {
   async rename({ photo }: LibraryPhoto): Promise<void> {
     const asked = this.dialogs.open<RenameDialog, string, string>(RenameDialog, { data: photo.name });
     const name = await firstValueFrom(asked.afterClosed());
-    if (name && name !== photo.name) await this.attempt(() => this.library.change(photo.id, { name: name.slice(0, 120) }));
+    if (name && name !== photo.name) await this.attempt(() => this.library.change(photo.id, { name: shortenedText(name, 120) }));
   }
 
   /** Tags of one photo are changed as a whole; with several, what all have in common. */

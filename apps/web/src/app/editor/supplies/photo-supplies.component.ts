@@ -80,6 +80,7 @@ export class PhotoSuppliesComponent {
   }
 
   uploadWord(share: number): string {
+    if (share < 0) return 'trying again';
     return share < 1 ? `adding ${(share * 100).toFixed(0)} %` : 'storing';
   }
 

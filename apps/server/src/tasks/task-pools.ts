@@ -1,0 +1,75 @@
+import { ProcessPool, TaskEnded, type TaskEnd, type TaskOptions } from './process-pool.js';
+import type { DocumentTask, FaceTask, IntakeTask, MatteTask, RenderedFile, RenderTask } from './tasks.js';
+import type { FaceIntake } from '../faces/take-face.js';
+import type { NewOutline } from '../outlines/outline-store.js';
+import type { Intake } from '../photos/intake.js';
+import { isSvg } from '../photos/photo-type.js';
+import type { MatteIntake } from '../photos/matte-intake.js';
+import type { ChangedDocument } from '../projects/documents.js';
+
+const MB = 2 ** 20;
+
+/** Why a file is not taken that was given up. */
+const HEAVY: Readonly<Record<Exclude<TaskEnd, 'stopped'>, string>> = {
+  late: 'The picture takes too long to be read. Save a simpler or smaller copy and add that.',
+  memory: 'The picture takes more memory than there is for one. Save a smaller copy and add that.',
+  crashed: 'The picture can not be read. Save it anew, or as a PNG or JPEG, and add that.',
+};
+
+/**
+ * Work that takes long, away from the thread that answers. What is added, what is looked at and what is exported have processes of their own, so
+ * that a file that brings one down, or a long row before one, holds up nothing else.
+ */
+export class TaskPools {
+  private readonly added: ProcessPool;
+  /** Drawings can be written so that they are never done; photos do not wait behind them. */
+  private readonly drawings: ProcessPool;
+  private readonly documents = new ProcessPool({ most: 1, deadline: 20_000, memory: 500 * MB, niceness: 0 });
+  private readonly thumbnails = new ProcessPool({ most: 2, deadline: 60_000, memory: 1500 * MB, niceness: 5 });
+  private readonly exports = new ProcessPool({ most: 1, deadline: 10 * 60_000, memory: 6000 * MB, niceness: 0 });
+
+  /** @param deadline - how long one file that is added may be worked at, ms. */
+  constructor(deadline = 30_000) {
+    this.added = new ProcessPool({ most: 2, deadline, memory: 700 * MB, niceness: 0 });
+    this.drawings = new ProcessPool({ most: 1, deadline: deadline / 3, memory: 700 * MB, niceness: 0 });
+  }
+
+  /** A file that takes too long or too much is refused like any other that can not be used. */
+  async intake(task: IntakeTask): Promise<Intake> {
+    const pool = isSvg(task.bytes) ? this.drawings : this.added;
+    try {
+      return await pool.run('intake', task);
+    } catch (error) {
+      if (!(error instanceof TaskEnded) || error.why === 'stopped') throw error;
+      return { ok: false, refusal: { code: 'too-heavy', message: HEAVY[error.why] } };
+    }
+  }
+
+  matte(task: MatteTask): Promise<MatteIntake> {
+    return this.added.run('matte', task);
+  }
+
+  takeFace(task: FaceTask): Promise<FaceIntake> {
+    return this.added.run('face', task);
+  }
+
+  document(task: DocumentTask): Promise<ChangedDocument> {
+    return this.documents.run('document', task);
+  }
+
+  outline(outline: NewOutline): Promise<boolean> {
+    return this.documents.run('outline', outline);
+  }
+
+  thumbnail(task: RenderTask): Promise<RenderedFile> {
+    return this.thumbnails.run('render', task);
+  }
+
+  export(task: RenderTask, options: TaskOptions): Promise<RenderedFile> {
+    return this.exports.run('render', task, options);
+  }
+
+  async close(): Promise<void> {
+    await Promise.all([this.added, this.drawings, this.documents, this.thumbnails, this.exports].map((pool) => pool.close()));
+  }
+}

@@ -1,0 +1,104 @@
+import type { Bounds, Project } from '@kadrosyn/core';
+import type { UploadLimits } from '../config.js';
+import type { FaceIntake } from '../faces/take-face.js';
+import type { NewOutline } from '../outlines/outline-store.js';
+import type { Intake } from '../photos/intake.js';
+import type { MatteIntake } from '../photos/matte-intake.js';
+import type { ChangedDocument, Edits } from '../projects/documents.js';
+
+/** A picture file of a photo and the level of the photo that it holds. */
+export interface PhotoBytes {
+  readonly bytes: Uint8Array;
+  readonly level: number;
+}
+
+/** A sheet to be drawn and written as a file. */
+export interface RenderTask {
+  readonly project: Project;
+  readonly sheetId: string;
+  /** px of the picture per px of the sheet. */
+  readonly scale: number;
+  readonly type: 'png' | 'jpeg';
+  readonly quality: number;
+  /** Files of the photos by id. */
+  readonly photoFiles: Readonly<Record<string, PhotoBytes>>;
+  /** Kept pictures of cutouts by `photoId/matteSha256`. */
+  readonly matteFiles: Readonly<Record<string, PhotoBytes>>;
+  readonly facesFolder: string;
+  /** Fonts of the workspace's own by the id of their face. */
+  readonly faceFiles: Readonly<Record<string, Uint8Array>>;
+}
+
+/** A picture file, and what making it took in the process, ms. */
+export interface RenderedFile {
+  readonly file: Uint8Array;
+  readonly times: { readonly decode: number; readonly render: number; readonly encode: number };
+}
+
+/** A font file to be tried. */
+export interface FaceTask {
+  readonly bytes: Uint8Array;
+  readonly facesFolder: string;
+}
+
+export interface IntakeTask {
+  readonly bytes: Uint8Array;
+  readonly limits: UploadLimits;
+  /** What the photo is about, where that is known: null for nothing. It is looked for when absent. */
+  readonly focus?: Bounds | null;
+}
+
+/** The picture of a cutout to be taken in. */
+export interface MatteTask {
+  readonly bytes: Uint8Array;
+  /** The master of its photo. */
+  readonly photo: Uint8Array;
+  readonly screenLevel: number;
+}
+
+/** A document and what is to be done with it; see projects/documents. */
+export interface DocumentTask {
+  readonly document: string;
+  readonly edits?: Edits | string;
+}
+
+/** All that a process can be asked to do. What a task needs is loaded with the first of its kind. */
+export const TASKS = {
+  /** Takes a file in; see photos/intake. */
+  async intake({ bytes, limits, focus }: IntakeTask): Promise<Intake> {
+    const { takeIn } = await import('../photos/intake.js');
+    return takeIn(asBuffer(bytes), limits, focus);
+  },
+  /** Takes the picture of a cutout in; see photos/matte-intake. */
+  async matte({ bytes, photo, screenLevel }: MatteTask): Promise<MatteIntake> {
+    const { takeMatte } = await import('../photos/matte-intake.js');
+    return takeMatte(asBuffer(bytes), asBuffer(photo), screenLevel);
+  },
+  /** Tries a font; see faces/take-face. What goes wrong inside HarfBuzz ends the process, and with it whatever it left behind. */
+  async face({ bytes, facesFolder }: FaceTask): Promise<FaceIntake> {
+    const [{ takeFace }, { loadedShaper }] = await Promise.all([import('../faces/take-face.js'), import('./draw-sheet.js')]);
+    return takeFace(asBuffer(bytes), await loadedShaper(facesFolder));
+  },
+  /** Draws one sheet and gives the picture file; see draw-sheet. */
+  async render(task: RenderTask, onProgress?: (share: number) => void): Promise<RenderedFile> {
+    const { drawSheet } = await import('./draw-sheet.js');
+    return drawSheet(task, onProgress);
+  },
+  /** Reads a document, with edits applied where there are some. */
+  async document({ document, edits }: DocumentTask): Promise<ChangedDocument> {
+    const { changeDocument } = await import('../projects/documents.js');
+    return changeDocument(document, edits);
+  },
+  /** Whether path data is an outline that can be kept; see outlines/fits-its-box. */
+  async outline(outline: NewOutline): Promise<boolean> {
+    const { fitsItsBox } = await import('../outlines/fits-its-box.js');
+    return fitsItsBox(outline);
+  },
+};
+
+export type Tasks = typeof TASKS;
+export type TaskName = keyof Tasks;
+
+function asBuffer(bytes: Uint8Array): Buffer {
+  return Buffer.from(bytes.buffer, bytes.byteOffset, bytes.byteLength);
+}

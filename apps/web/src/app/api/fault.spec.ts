@@ -1,0 +1,17 @@
+import { describe, expect, it } from 'vitest';
+import { Fault, faultOf, isPassingStatus, pauseAfter } from './fault';
+
+describe('what is said about errors', () => {
+  it('tells what may go another time from what will not', () => {
+    expect(faultOf(new TypeError('Failed to fetch'))).toMatchObject({ code: 'unreachable', isPassing: true });
+    expect(faultOf(new DOMException('late', 'TimeoutError'))).toMatchObject({ code: 'too-slow', isPassing: true });
+    expect(faultOf(new Fault('stale', 'Changed elsewhere.'))).toMatchObject({ code: 'stale', isPassing: false });
+    expect(faultOf(new Error('odd'))).toMatchObject({ code: 'unexpected', message: 'odd', isPassing: false });
+    expect([500, 503, 408, 429].map(isPassingStatus)).toEqual([true, true, true, true]);
+    expect([400, 404, 409, 413, 422].map(isPassingStatus)).toEqual([false, false, false, false, false]);
+  });
+
+  it('waits longer and longer, and never longer than half a minute', () => {
+    expect([1, 2, 3, 4, 5, 6, 7, 500].map(pauseAfter)).toEqual([1000, 2000, 4000, 8000, 16_000, 30_000, 30_000, 30_000]);
+  });
+});

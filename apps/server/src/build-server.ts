@@ -13,7 +13,7 @@ import { faceRoutes } from './faces/face-routes.js';
 import { healthRoutes } from './health-routes.js';
 import { LibraryClient } from './library/library-client.js';
 import { libraryRoutes } from './library/library-routes.js';
-import { loggableFault } from './loggable-fault.js';
+import { faultCode } from './loggable-fault.js';
 import { keepOtherSitesAway } from './own-site-only.js';
 import { outlineRoutes } from './outlines/outline-routes.js';
 import { styleRoutes } from './styles/style-routes.js';
@@ -51,7 +51,7 @@ export async function buildServer(config: Config): Promise<BuiltServer> {
     requestTimeout: 600_000,
     handlerTimeout: 90_000,
   }).withTypeProvider<TypeBoxTypeProvider>();
-  const connection = await connect(config.databaseUrl, (error) => app.log.warn(loggableFault(error), 'database connection lost'));
+  const connection = await connect(config.databaseUrl, (error) => app.log.warn({ code: faultCode(error) }, 'a connection to the database was lost'));
   const tasks = new TaskPools();
   const exportJobs = new ExportJobs(config.databaseUrl, connection.db, tasks, config.facesFolder, app.log);
   const library = new LibraryClient(config.libraryUrl, config.libraryPatience, config.limits.bytes);

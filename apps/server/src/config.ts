@@ -39,7 +39,7 @@ export interface Quotas {
   readonly requests: number;
 }
 
-const UPLOAD_LIMITS: UploadLimits = { bytes: 60 * 2 ** 20, pixels: 120e6, filesPerUpload: 50 };
+const UPLOAD_LIMITS: UploadLimits = { bytes: 60 * 2 ** 20, pixels: 110e6, filesPerUpload: 50 };
 
 const ROOT = resolve(fileURLToPath(new URL('../../..', import.meta.url)));
 

@@ -5,7 +5,7 @@ import PgBoss from 'pg-boss';
 import { openPool, type Database } from '../database/connect.js';
 import { FaceStore } from '../faces/face-store.js';
 import { filesToDraw, type DrawingFiles } from '../photos/files-to-draw.js';
-import { loggableFault } from '../loggable-fault.js';
+import { faultCode, loggableFault } from '../loggable-fault.js';
 import { TaskEnded } from '../tasks/process-pool.js';
 import type { TaskPools } from '../tasks/task-pools.js';
 import { ExportStore, silentExports, type ExportAttempt, type ExportName, type ExportRequest } from './export-store.js';
@@ -28,7 +28,7 @@ export class ExportJobs {
     private readonly facesFolder: string,
     private readonly log: FastifyBaseLogger,
   ) {
-    const onError = (error: Error): void => log.warn(loggableFault(error), 'job queue');
+    const onError = (error: Error): void => log.warn({ code: faultCode(error) }, 'the job queue lost a connection to the database');
     this.pool = openPool(databaseUrl, 4, onError);
     this.boss = new PgBoss({ db: { executeSql: (text, values) => this.pool.query(text, values) } });
     this.boss.on('error', onError);

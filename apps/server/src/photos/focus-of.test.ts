@@ -6,8 +6,8 @@ import { focusOf } from './focus-of.js';
 const picture = (name: string): string => fileURLToPath(new URL(`../../../../demo/pictures/${name}.jpg`, import.meta.url));
 
 async function focusIn(name: string) {
-  const photo = sharp(picture(name));
-  const { width, height } = await photo.metadata();
+  const photo = () => sharp(picture(name));
+  const { width, height } = await photo().metadata();
   const focus = await focusOf(photo, { width, height });
   return (
     focus && {

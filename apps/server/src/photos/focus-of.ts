@@ -32,9 +32,10 @@ async function loadWeights(): Promise<FaceWeights> {
 /**
  * What a photo is about, px of the photo: the faces that are seen in it, else what stands out from its border. Undefined where neither is
  * found, as in an even texture.
+ * @param picture - begins the picture anew; a clone would copy all of its bytes.
  */
 export async function focusOf(
-  picture: Sharp,
+  picture: () => Sharp,
   size: { readonly width: number; readonly height: number },
 ): Promise<Bounds | undefined> {
   const small = await reduced(picture, FACE_SIDE);
@@ -46,9 +47,8 @@ export async function focusOf(
   return found && enlarged(found, smaller, size);
 }
 
-async function reduced(picture: Sharp, side: number): Promise<Pixels> {
-  const { data, info } = await picture
-    .clone()
+async function reduced(picture: () => Sharp, side: number): Promise<Pixels> {
+  const { data, info } = await picture()
     .resize(side, side, { fit: 'inside' })
     .ensureAlpha()
     .raw()

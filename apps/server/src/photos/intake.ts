@@ -118,7 +118,7 @@ async function makeFiles(
 }
 
 async function focusFor(pixels: Pixels, known: Bounds | null | undefined): Promise<{ focus?: Bounds }> {
-  const focus = known === undefined ? await focusOf(rawOf(pixels), pixels) : known;
+  const focus = known === undefined ? await focusOf(() => rawOf(pixels), pixels) : known;
   return focus ? { focus } : {};
 }
 
@@ -150,16 +150,27 @@ function rawOf(pixels: Pixels): Sharp {
 async function encodeMaster(pixels: Pixels, opaque: boolean): Promise<StoredFile> {
   return opaque
     ? {
-        bytes: await rawOf(pixels).removeAlpha().jpeg({ quality: 97, chromaSubsampling: '4:4:4' }).toBuffer(),
+        bytes: await rawOf(pixels)
+          .removeAlpha()
+          .jpeg({ quality: 97, chromaSubsampling: '4:4:4', optimiseCoding: isOptimised(pixels) })
+          .toBuffer(),
         type: 'image/jpeg',
       }
     : { bytes: await rawOf(pixels).png({ compressionLevel: 6 }).toBuffer(), type: 'image/png' };
 }
 
+/** Tables made for one picture make its file smaller, but all of its coefficients are held for them, 12 bytes a px. The pixels are the same. */
+function isOptimised({ width, height }: Pixels): boolean {
+  return width * height < 20e6;
+}
+
 async function encodeScreen(pixels: Pixels, opaque: boolean): Promise<StoredFile> {
   return opaque
     ? {
-        bytes: await rawOf(pixels).removeAlpha().jpeg({ quality: 86, chromaSubsampling: '4:4:4' }).toBuffer(),
+        bytes: await rawOf(pixels)
+          .removeAlpha()
+          .jpeg({ quality: 86, chromaSubsampling: '4:4:4', optimiseCoding: isOptimised(pixels) })
+          .toBuffer(),
         type: 'image/jpeg',
       }
     : { bytes: await rawOf(pixels).webp({ quality: 88, alphaQuality: 100 }).toBuffer(), type: 'image/webp' };

@@ -1,7 +1,5 @@
-import { subjectOf, type Pixels } from '@kadrosyn/core';
-import { LevelChain } from '@kadrosyn/render';
-import { decodePhoto } from '@kadrosyn/render/node';
-import sharp from 'sharp';
+import { halve, isOpaque, subjectOf, type Pixels } from '@kadrosyn/core';
+import sharp, { type Region } from 'sharp';
 import type { StoredFile } from './intake.js';
 
 export type MatteIntake =
@@ -9,6 +7,12 @@ export type MatteIntake =
   | { readonly ok: false; readonly message: string };
 
 const TYPE = 'image/png';
+const NO_PNG = 'This is no PNG picture with clear places. Nothing was changed.';
+/** How many px are taken was decided when the photo was added. */
+const UNLIMITED = { limitInputPixels: false } as const;
+
+/** px of a strip that is decoded at once: photo, cutout and subject of so many px are held together. */
+const STRIP = 12e6;
 
 /**
  * Checks the picture of a cutout against its photo and makes the one for the screen.
@@ -16,26 +20,57 @@ const TYPE = 'image/png';
  * @param photo - the master of the photo.
  */
 export async function takeMatte(bytes: Buffer, photo: Buffer, screenLevel: number): Promise<MatteIntake> {
-  const cutout = await readPng(bytes);
-  if (!cutout) return { ok: false, message: 'This is no PNG picture with clear places. Nothing was changed.' };
-  const pixels = await decodePhoto(photo);
-  if (cutout.width !== pixels.width || cutout.height !== pixels.height) {
-    const message = `The matte has ${cutout.width} × ${cutout.height} px, the photo ${pixels.width} × ${pixels.height}. Nothing was changed.`;
+  const size = await pngSize(bytes);
+  if (!size) return { ok: false, message: NO_PNG };
+  // Sizes are compared before anything is decoded.
+  const { autoOrient } = await sharp(photo, UNLIMITED).metadata();
+  if (size.width !== autoOrient.width || size.height !== autoOrient.height) {
+    const message = `The matte has ${size.width} × ${size.height} px, the photo ${autoOrient.width} × ${autoOrient.height}. Nothing was changed.`;
     return { ok: false, message };
   }
-  const full: StoredFile = { bytes, type: TYPE };
-  if (screenLevel === 0) return { ok: true, full, screen: full };
-  const subject = new LevelChain(subjectOf(pixels, cutout), 0, pixels).at(screenLevel);
-  return { ok: true, full, screen: { bytes: await encode(soft(subject)), type: TYPE } };
+  try {
+    const subject = await subjectAt(screenLevel, bytes, photo, size);
+    const full: StoredFile = { bytes, type: TYPE };
+    if (screenLevel === 0) return { ok: true, full, screen: full };
+    return { ok: true, full, screen: { bytes: await encode(soft(subject)), type: TYPE } };
+  } catch {
+    return { ok: false, message: NO_PNG };
+  }
 }
 
-async function readPng(bytes: Buffer): Promise<Pixels | null> {
+async function pngSize(bytes: Buffer): Promise<{ width: number; height: number } | null> {
   try {
-    const { format, hasAlpha, depth } = await sharp(bytes, { limitInputPixels: false }).metadata();
-    return format === 'png' && hasAlpha && depth === 'uchar' ? await decodePhoto(bytes) : null;
+    const { format, hasAlpha, depth, width, height } = await sharp(bytes, UNLIMITED).metadata();
+    return format === 'png' && hasAlpha && depth === 'uchar' ? { width, height } : null;
   } catch {
     return null;
   }
+}
+
+/** The subject at a level of its photo, made strip by strip: a strip of whole blocks is halved as it would be within the photo. */
+async function subjectAt(level: number, cutout: Buffer, photo: Buffer, size: { width: number; height: number }): Promise<Pixels> {
+  const block = 2 ** level;
+  const rows = Math.max(block, Math.floor(STRIP / size.width / block) * block);
+  const [width, height] = [Math.ceil(size.width / block), Math.ceil(size.height / block)];
+  const data = new Uint8ClampedArray(width * height * 4);
+  for (let top = 0; top < size.height; top += rows) {
+    const strip = { left: 0, top, width: size.width, height: Math.min(rows, size.height - top) };
+    let subject = subjectOf(await decodedPart(photo, strip), await decodedPart(cutout, strip));
+    for (let made = 0; made < level; made++) subject = halve(subject, isOpaque(subject));
+    data.set(subject.data, (top / block) * width * 4);
+  }
+  return { width, height, data };
+}
+
+async function decodedPart(bytes: Buffer, part: Region): Promise<Pixels> {
+  const { data, info } = await sharp(bytes, UNLIMITED)
+    .autoOrient()
+    .extract(part)
+    .toColourspace('srgb')
+    .ensureAlpha()
+    .raw()
+    .toBuffer({ resolveWithObject: true });
+  return { width: info.width, height: info.height, data: new Uint8ClampedArray(data.buffer, data.byteOffset, data.byteLength) };
 }
 
 /** What is kept of a subject at its level: its alpha, and its colours where it is soft. */

@@ -87,28 +87,32 @@ export const photoRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = as
     },
   );
 
-  app.post('/api/photos', { handlerTimeout: UPLOAD_TIME, schema: { response: { 200: UploadedSchema, '4xx': FaultSchema } } }, async (request) => {
-    if (!request.isMultipart()) throw new CodedError(415, 'not-multipart', 'Photos are sent as multipart/form-data.');
-    const store = services.photos(request.workspaceId);
-    const files: UploadedFile[] = [];
-    // One after the other: a bad file is answered for itself and the others still arrive.
-    for await (const part of request.files()) {
-      const bytes = await part.toBuffer();
-      const fileName = part.filename;
-      if (part.file.truncated) {
-        const most = Math.floor(config.limits.bytes / 2 ** 20);
-        const message = `The file is larger than ${most} MB. Save a smaller copy and add that.`;
-        files.push({ fileName, error: { code: 'too-many-bytes', message } });
-        continue;
+  app.post(
+    '/api/photos',
+    { handlerTimeout: UPLOAD_TIME, schema: { response: { 200: UploadedSchema, '4xx': FaultSchema } } },
+    async (request) => {
+      if (!request.isMultipart()) throw new CodedError(415, 'not-multipart', 'Photos are sent as multipart/form-data.');
+      const store = services.photos(request.workspaceId);
+      const files: UploadedFile[] = [];
+      // One after the other: a bad file is answered for itself and the others still arrive.
+      for await (const part of request.files()) {
+        const bytes = await part.toBuffer();
+        const fileName = part.filename;
+        if (part.file.truncated) {
+          const most = Math.floor(config.limits.bytes / 2 ** 20);
+          const message = `The file is larger than ${most} MB. Save a smaller copy and add that.`;
+          files.push({ fileName, error: { code: 'too-many-bytes', message } });
+          continue;
+        }
+        await requireRoomForPhotos(store, config.quotas);
+        const taken = await tasks.intake({ bytes, limits: config.limits });
+        if (taken.ok) files.push({ fileName, photo: shownPhoto(await store.add(taken.photo, photoNameOf(fileName))) });
+        else files.push({ fileName, error: taken.refusal });
       }
-      await requireRoomForPhotos(store, config.quotas);
-      const taken = await tasks.intake({ bytes, limits: config.limits });
-      if (taken.ok) files.push({ fileName, photo: shownPhoto(await store.add(taken.photo, photoNameOf(fileName))) });
-      else files.push({ fileName, error: taken.refusal });
-    }
-    if (files.length === 0) throw new CodedError(400, 'no-files', 'No file was sent.');
-    return { files };
-  });
+      if (files.length === 0) throw new CodedError(400, 'no-files', 'No file was sent.');
+      return { files };
+    },
+  );
 
   app.patch(
     '/api/photos/:id',

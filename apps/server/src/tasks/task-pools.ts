@@ -8,6 +8,8 @@ import type { MatteIntake } from '../photos/matte-intake.js';
 import type { ChangedDocument } from '../projects/documents.js';
 
 const MB = 2 ** 20;
+/** Above its rest, for one file: a photo of 108 million px needs 660 MB. */
+const MOST_MEMORY = 750 * MB;
 
 /** Why a file is not taken that was given up. */
 const HEAVY: Readonly<Record<Exclude<TaskEnd, 'stopped'>, string>> = {
@@ -30,8 +32,8 @@ export class TaskPools {
 
   /** @param deadline - how long one file that is added may be worked at, ms. */
   constructor(deadline = 30_000) {
-    this.added = new ProcessPool({ most: 2, deadline, memory: 700 * MB, niceness: 0 });
-    this.drawings = new ProcessPool({ most: 1, deadline: deadline / 3, memory: 700 * MB, niceness: 0 });
+    this.added = new ProcessPool({ most: 2, deadline, memory: MOST_MEMORY, niceness: 0 });
+    this.drawings = new ProcessPool({ most: 1, deadline: deadline / 3, memory: MOST_MEMORY, niceness: 0 });
   }
 
   /** A file that takes too long or too much is refused like any other that can not be used. */

@@ -8,7 +8,7 @@ import type { Config } from './config.js';
 import { connect } from './database/connect.js';
 import { ExportJobs } from './exports/export-jobs.js';
 import { exportRoutes } from './exports/export-routes.js';
-import { setFaultHandlers } from './fault-handler.js';
+import { answerFault, setFaultHandlers } from './fault-handler.js';
 import { faceRoutes } from './faces/face-routes.js';
 import { healthRoutes } from './health-routes.js';
 import { LibraryClient } from './library/library-client.js';
@@ -46,13 +46,16 @@ export async function buildServer(config: Config): Promise<BuiltServer> {
     bodyLimit: 2 ** 20,
     // An unknown property is a mistake of the sender and is said, not silently taken away.
     ajv: { customOptions: { removeAdditional: false, coerceTypes: false } },
+    frameworkErrors: answerFault,
     forceCloseConnections: true,
     // A request that does not arrive whole is not waited for, and an answer that does not come is given up with a sentence.
     requestTimeout: 600_000,
     handlerTimeout: 90_000,
   }).withTypeProvider<TypeBoxTypeProvider>();
-  const connection = await connect(config.databaseUrl, (error) => app.log.warn({ code: faultCode(error) }, 'a connection to the database was lost'));
-  const tasks = new TaskPools();
+  const connection = await connect(config.databaseUrl, (error) =>
+    app.log.warn({ code: faultCode(error) }, 'a connection to the database was lost'),
+  );
+  const tasks = new TaskPools(config.fileTime);
   const exportJobs = new ExportJobs(config.databaseUrl, connection.db, tasks, config.facesFolder, app.log);
   const library = new LibraryClient(config.libraryUrl, config.libraryPatience, config.limits.bytes);
   const services = new Services(config, connection.db, tasks, exportJobs, library);
@@ -93,6 +96,10 @@ function rateLimits({ quotas }: Config): RateLimitPluginOptions {
     // Asked by ./start, and never to be mistaken for a server that hangs.
     allowList: ({ url }) => url === '/api/health',
     errorResponseBuilder: () =>
-      new CodedError(429, 'too-often', 'That was asked for too often in a short time. Nothing was changed; it goes on in some seconds.'),
+      new CodedError(
+        429,
+        'too-often',
+        'That was asked for too often in a short time. Nothing was changed; it goes on in some seconds.',
+      ),
   };
 }

@@ -14,6 +14,8 @@ export interface Config {
   /** Folder of the decoded faces. */
   readonly facesFolder: string;
   readonly limits: UploadLimits;
+  /** How long one file that is added may be worked at, ms; a drawing a third of it. */
+  readonly fileTime: number;
   readonly quotas: Quotas;
   /** Address of the picture library; null when there is none. */
   readonly libraryUrl: string | null;
@@ -54,7 +56,10 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
   const port = Number(env['PORT'] ?? 4310);
   if (!Number.isInteger(port) || port < 0 || port > 65535) throw new Error(`PORT is "${env['PORT']}"; a port is 0 to 65535`);
   const host = env['HOST'] ?? '127.0.0.1';
-  const hosts = (env['KADROSYN_HOSTS'] ?? '').split(',').map((name) => name.trim()).filter(Boolean);
+  const hosts = (env['KADROSYN_HOSTS'] ?? '')
+    .split(',')
+    .map((name) => name.trim())
+    .filter(Boolean);
   if (!isLoopback(host) && host !== 'localhost' && hosts.length === 0) {
     throw new Error(
       `HOST is "${host}", so that other machines could reach Kadrosyn. There are no accounts yet: whoever reaches it can see, change and remove ` +
@@ -74,6 +79,7 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
     webFolder: join(ROOT, 'apps/web/dist/browser'),
     facesFolder: join(ROOT, 'build/faces'),
     limits: UPLOAD_LIMITS,
+    fileTime: 30_000,
     quotas: {
       photos: amount('KADROSYN_MOST_PHOTOS', 20_000),
       projects: amount('KADROSYN_MOST_PROJECTS', 5_000),

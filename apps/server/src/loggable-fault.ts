@@ -5,7 +5,11 @@
 export function loggableFault(error: unknown): Readonly<Record<string, unknown>> {
   if (!(error instanceof Error)) return { fault: typeof error };
   const code = faultCode(error) === undefined ? {} : { code: faultCode(error) };
-  const at = error.stack?.split('\n').filter((line) => /^\s+at /.test(line)).slice(0, 8).map((line) => line.trim());
+  const at = error.stack
+    ?.split('\n')
+    .filter((line) => /^\s+at /.test(line))
+    .slice(0, 8)
+    .map((line) => line.trim());
   const cause = error.cause === undefined ? {} : { cause: loggableFault(error.cause) };
   return { fault: error.name, ...code, at, ...cause };
 }

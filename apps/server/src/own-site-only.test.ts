@@ -10,7 +10,11 @@ beforeAll(async () => {
 afterAll(() => server.close());
 
 /** A request with headers that a page could not send by itself. */
-function ask(method: string, path: string, headers: Record<string, string>): Promise<{ status: number; code: string | undefined }> {
+function ask(
+  method: string,
+  path: string,
+  headers: Record<string, string>,
+): Promise<{ status: number; code: string | undefined }> {
   const { port } = new URL(server.address);
   return new Promise((resolve, reject) => {
     const sent = request({ host: '127.0.0.1', port, method, path, headers }, (answer) => {

@@ -19,10 +19,18 @@ export function keepOtherSitesAway(app: FastifyInstance, hosts: readonly string[
   app.addHook('onRequest', async (request) => {
     const host = nameOf(request.headers.host ?? '');
     if (!isLoopback(host) && !known.has(host)) {
-      throw new CodedError(421, 'wrong-host', 'Kadrosyn is not reached under this name. Open it by the address that ./start printed.');
+      throw new CodedError(
+        421,
+        'wrong-host',
+        'Kadrosyn is not reached under this name. Open it by the address that ./start printed.',
+      );
     }
     if (!READING.has(request.method) && isFromElsewhere(request)) {
-      throw new CodedError(403, 'other-site', 'Another site asked for this. Nothing was changed; open Kadrosyn itself and do it there.');
+      throw new CodedError(
+        403,
+        'other-site',
+        'Another site asked for this. Nothing was changed; open Kadrosyn itself and do it there.',
+      );
     }
   });
 }

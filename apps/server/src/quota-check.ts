@@ -8,7 +8,8 @@ const WAY_OUT = 'What is here is kept; empty the bin, or remove what is no longe
 /** @throws CodedError 422 when no further photo may be added to a workspace. */
 export async function requireRoomForPhotos(photos: PhotoStore, quotas: Quotas): Promise<void> {
   const amount = await photos.amount();
-  if (amount.photos >= quotas.photos) throw new CodedError(422, 'quota', `There is room for ${quotas.photos} photos, and all is taken. ${WAY_OUT}`);
+  if (amount.photos >= quotas.photos)
+    throw new CodedError(422, 'quota', `There is room for ${quotas.photos} photos, and all is taken. ${WAY_OUT}`);
   if (amount.bytes >= quotas.bytes) {
     const most = Math.round(quotas.bytes / 2 ** 20);
     throw new CodedError(422, 'quota', `There is room for ${most} MB of files, and all is taken. ${WAY_OUT}`);

@@ -24,11 +24,12 @@ export interface Answer {
   readonly bytes: Buffer;
 }
 
-/** Starts a server for one test file. Small limits make large files easy to have. */
+/** Starts a server for one test file. `fileTime` is how long one file may be worked at, ms. Small limits make large files easy to have. */
 export async function startTestServer(
   limits: Partial<UploadLimits> = {},
   library: Pick<Config, 'libraryUrl' | 'libraryPatience'> = { libraryUrl: null, libraryPatience: 300 },
   quotas: Partial<Quotas> = {},
+  fileTime = 30_000,
 ): Promise<TestServer> {
   const clusterUrl = inject('clusterUrl');
   const name = `test_${randomBytes(6).toString('hex')}`;
@@ -45,6 +46,7 @@ export async function startTestServer(
     webFolder: `${ROOT}apps/web/dist/browser`,
     facesFolder: `${ROOT}build/faces`,
     ...library,
+    fileTime,
     limits: { bytes: 20 * 2 ** 20, pixels: 20e6, filesPerUpload: 20, ...limits },
     quotas: { photos: 20_000, projects: 5_000, bytes: 2 ** 40, requests: 1000, ...quotas },
   };

@@ -17,7 +17,8 @@ const AWAY = new Set([
 /** SQLSTATEs of text that can not be kept: a NUL, or half of a surrogate pair. */
 const UNSTORABLE = new Set(['22021', '22P05', '22P02']);
 /** Sentences of the driver that come without a code. */
-const AWAY_WORDS = /^(Connection terminated|timeout exceeded when trying to connect|Query read timeout|Client has encountered a connection error)/;
+const AWAY_WORDS =
+  /^(Connection terminated|timeout exceeded when trying to connect|Query read timeout|Client has encountered a connection error)/;
 
 /** Whether a query failed because the database is away, rather than for what was asked. */
 export function isDatabaseAway(error: unknown): boolean {

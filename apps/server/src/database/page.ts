@@ -25,7 +25,8 @@ export function placeOf(time: PgColumn, id: PgColumn) {
 export function comesAfter(time: PgColumn, id: PgColumn, after: string | undefined): SQL | undefined {
   if (after === undefined) return undefined;
   const [, at, name] = /^([0-9 :.+-]{19,40})~([A-Za-z0-9_-]{1,64})$/.exec(after) ?? [];
-  if (!at || !name || Number.isNaN(Date.parse(at))) throw new CodedError(400, 'invalid-request', 'This is no place in the list. Begin it anew.');
+  if (!at || !name || Number.isNaN(Date.parse(at)))
+    throw new CodedError(400, 'invalid-request', 'This is no place in the list. Begin it anew.');
   return sql`(${time}, ${id}) < (${at}::timestamptz, ${name})`;
 }
 

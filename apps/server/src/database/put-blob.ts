@@ -13,6 +13,10 @@ export async function putBlob(
   await tx
     .insert(blobs)
     .values({ workspaceId, sha256, type, bytes })
-    .onConflictDoUpdate({ target: [blobs.workspaceId, blobs.sha256], set: { unownedSince: null }, setWhere: isNotNull(blobs.unownedSince) });
+    .onConflictDoUpdate({
+      target: [blobs.workspaceId, blobs.sha256],
+      set: { unownedSince: null },
+      setWhere: isNotNull(blobs.unownedSince),
+    });
   return sha256;
 }

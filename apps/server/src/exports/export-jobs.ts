@@ -28,7 +28,8 @@ export class ExportJobs {
     private readonly facesFolder: string,
     private readonly log: FastifyBaseLogger,
   ) {
-    const onError = (error: Error): void => log.warn({ code: faultCode(error) }, 'the job queue lost a connection to the database');
+    const onError = (error: Error): void =>
+      log.warn({ code: faultCode(error) }, 'the job queue lost a connection to the database');
     this.pool = openPool(databaseUrl, 4, onError);
     this.boss = new PgBoss({ db: { executeSql: (text, values) => this.pool.query(text, values) } });
     this.boss.on('error', onError);

@@ -1,4 +1,5 @@
 import { insertItem, newShapedOpening, type Project } from '@kadrosyn/core';
+import { sql } from 'drizzle-orm';
 import sharp from 'sharp';
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
 import { startTestServer, type TestServer } from '../../testing/test-server.js';
@@ -104,6 +105,39 @@ describe('exports', () => {
     // The queue goes on with what comes next.
     const next = await request();
     expect(await ended((next.body as Status).id)).toMatchObject({ state: 'done' });
+  });
+
+  it('that nobody is at any more are taken up again, and given up in the end with a sentence', async () => {
+    const store = server.services.exports('workspace_home');
+    const document = (await server.services.projects('workspace_home').document(projectId)).document;
+    const ask = { projectId, sheetId, scale: 1, type: 'png', quality: 90, document } as const;
+    const [lost, hopeless] = [await store.add(ask), await store.add(ask)];
+    // As a server leaves them that ends in the middle of its work.
+    const leave = sql`state = 'running', attempt = 'attempt_gone', heard_at = now() - interval '1 minute'`;
+    await server.services.db.execute(sql`update exports set ${leave}, attempts = 1 where id = ${lost}`);
+    await server.services.db.execute(sql`update exports set ${leave}, attempts = 3 where id = ${hopeless}`);
+    expect(await ended(lost)).toMatchObject({ state: 'done' });
+    const given = await ended(hopeless);
+    expect(given).toMatchObject({
+      state: 'failed',
+      message: expect.stringMatching(/could not be drawn.*kept as it is/) as string,
+    });
+  });
+
+  it('are not changed by whoever has lost them to another', async () => {
+    const store = server.services.exports('workspace_home');
+    const document = (await server.services.projects('workspace_home').document(projectId)).document;
+    const id = await store.add({ projectId, sheetId, scale: 1, type: 'png', quality: 90, document });
+    const first = await store.begin(id);
+    expect(await store.begin(id)).toBeUndefined();
+    await server.services.db.execute(sql`update exports set heard_at = now() - interval '1 minute' where id = ${id}`);
+    const second = await store.begin(id);
+    expect(await first!.attempt.finish(Buffer.from('first'))).toBe(false);
+    expect(await second!.attempt.report(0.5)).toBe(true);
+    expect(await second!.attempt.finish(Buffer.from('second'))).toBe(true);
+    expect((await store.bytes(id))!.toString()).toBe('second');
+    await store.cancel(id);
+    expect(await store.status(id)).toMatchObject({ state: 'done' });
   });
 
   it('are refused where they make no sense', async () => {

@@ -24,7 +24,8 @@ export interface ExportName {
 const SILENCE = 20;
 /** How often an export is begun before it is given up. */
 const MOST_ATTEMPTS = 3;
-const GIVEN_UP = 'The picture could not be drawn: the server ended while it was at it, more than once. The project is kept as it is; try a smaller size.';
+const GIVEN_UP =
+  'The picture could not be drawn: the server ended while it was at it, more than once. The project is kept as it is; try a smaller size.';
 
 const STATUS = {
   id: exports.id,

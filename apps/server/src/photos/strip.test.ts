@@ -30,6 +30,35 @@ describe('pictures without their notes', () => {
     expect((await sharp(stripJpeg(bytes, 1, false)).metadata()).exif).toBeUndefined();
   });
 
+  it('JPEG: other notes, further pictures and what stands behind the end go too', async () => {
+    const whole = await picture().withMetadata({ orientation: 1 }).jpeg({ progressive: true }).toBuffer();
+    const segment = (marker: number, text: string): Buffer => {
+      const head = Buffer.from([0xff, marker, 0, 0]);
+      head.writeUInt16BE(text.length + 2, 2);
+      return Buffer.concat([head, Buffer.from(text, 'latin1')]);
+    };
+    const notes = [
+      segment(0xe2, 'MPF\0secret one'),
+      segment(0xec, 'secret two'),
+      segment(0xed, 'secret three'),
+      segment(0xfe, 'secret four'),
+    ];
+    const bytes = Buffer.concat([whole.subarray(0, 2), ...notes, whole.subarray(2), Buffer.from('secret five'), whole]);
+    const clean = stripJpeg(bytes, 1, true);
+    expect(clean.toString('latin1')).not.toContain('secret');
+    expect(clean.indexOf(Buffer.from([0xff, 0xd9]))).toBe(clean.length - 2);
+    expect(await pixelsOf(clean)).toEqual(await pixelsOf(whole));
+  });
+
+  it('JPEG: a colour profile stays only where it is wanted, and so does what names the transform of the colours', async () => {
+    const bytes = await picture().toColourspace('cmyk').withIccProfile('cmyk').jpeg().toBuffer();
+    expect(bytes.includes('ICC_PROFILE')).toBe(true);
+    expect(stripJpeg(bytes, 1, true).includes('ICC_PROFILE')).toBe(true);
+    expect(stripJpeg(bytes, 1, false).includes('ICC_PROFILE')).toBe(false);
+    const app14 = Buffer.from([0xff, 0xee]);
+    expect(stripJpeg(bytes, 1, false).includes(app14)).toBe(bytes.includes(app14));
+  });
+
   it('PNG: text and EXIF go', async () => {
     const bytes = await picture().withExif(PLACE).png().toBuffer();
     const clean = stripPng(bytes, false);

@@ -1,4 +1,4 @@
-import { applyEdit, EditError, openProject, photosUsed, type Edit, type Project } from '@kadrosyn/core';
+import { applyEdit, EditError, isNestedTooDeep, openProject, photosUsed, type Edit, type Project } from '@kadrosyn/core';
 import { CodedError } from '../coded-error.js';
 import type { TaskPools } from '../tasks/task-pools.js';
 
@@ -20,6 +20,8 @@ const SMALL = 100_000;
 /** Characters of JSON that a project may have: as much as a save may send. */
 export const MOST_DOCUMENT = 16 * 2 ** 20;
 
+const TOO_DEEP = 'There are more groups within groups than can be opened. Nothing was changed.';
+
 /** Reads and changes documents, large ones where they hold up nobody. */
 export class Documents {
   constructor(private readonly tasks: TaskPools) {}
@@ -30,12 +32,14 @@ export class Documents {
   }
 
   /** The same for a document that has been taken apart already. */
-  checkValue(document: unknown): Promise<CheckedDocument> {
+  async checkValue(document: unknown): Promise<CheckedDocument> {
+    if (isNestedTooDeep(document)) throw new CodedError(422, 'not-a-project', TOO_DEEP);
     return this.check(JSON.stringify(document));
   }
 
   /** The document with edits applied, checked as a whole. @throws CodedError 422 when they do not fit, or what results is no valid project. */
   async edit(json: string, edits: Edits): Promise<CheckedDocument> {
+    if (isNestedTooDeep(edits)) throw new CodedError(422, 'edit-does-not-fit', TOO_DEEP);
     if (json.length > SMALL) return accepted(await this.tasks.document({ document: json, edits: JSON.stringify(edits) }));
     const size = JSON.stringify(edits).length;
     return accepted(size > SMALL ? await this.tasks.document({ document: json, edits }) : changeDocument(json, edits));
@@ -45,7 +49,7 @@ export class Documents {
 /** See `Documents`: the work itself, which knows no server. */
 export function changeDocument(json: string, edits?: Edits | string): ChangedDocument {
   const opened = openProject(JSON.parse(json));
-  if (!opened.ok) return refused('not-a-project', opened.reason);
+  if (!opened.ok) return refused('not-a-project', opened.reason, opened.where ? { where: opened.where } : {});
   if (edits === undefined) return checked(opened.project);
   let changed: Project;
   try {
@@ -56,13 +60,18 @@ export function changeDocument(json: string, edits?: Edits | string): ChangedDoc
     return refused('edit-does-not-fit', message, { reason: error.message });
   }
   const reopened = openProject(changed);
-  return reopened.ok ? checked(reopened.project) : refused('not-a-project', reopened.reason);
+  return reopened.ok
+    ? checked(reopened.project)
+    : refused('not-a-project', reopened.reason, reopened.where ? { where: reopened.where } : {});
 }
 
 function checked(project: Project): ChangedDocument {
   const json = JSON.stringify(project);
   if (json.length > MOST_DOCUMENT) {
-    return refused('document-too-large', 'The project has become too large to be saved. Take items away or begin another project.');
+    return refused(
+      'document-too-large',
+      'The project has become too large to be saved. Take items away or begin another project.',
+    );
   }
   return { ok: true, json, photoIds: [...photosUsed(project)] };
 }

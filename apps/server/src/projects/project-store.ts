@@ -150,7 +150,10 @@ export class ProjectStore {
 
   /** Puts all projects into the bin. */
   async removeAll(): Promise<void> {
-    await this.db.update(projects).set({ removedAt: sql`now()` }).where(this.isHere());
+    await this.db
+      .update(projects)
+      .set({ removedAt: sql`now()` })
+      .where(this.isHere());
   }
 
   /** Brings a project back out of the bin under the same id. One that is not in the bin stays as it is. @throws CodedError 404 */
@@ -158,15 +161,26 @@ export class ProjectStore {
     await this.move(id, null, undefined);
   }
 
-  private async move(id: string, removedAt: ReturnType<typeof sql> | null, when: ReturnType<typeof isNull> | undefined): Promise<void> {
-    const moved = await this.db.update(projects).set({ removedAt }).where(and(this.isAny(id), when)).returning({ id: projects.id });
+  private async move(
+    id: string,
+    removedAt: ReturnType<typeof sql> | null,
+    when: ReturnType<typeof isNull> | undefined,
+  ): Promise<void> {
+    const moved = await this.db
+      .update(projects)
+      .set({ removedAt })
+      .where(and(this.isAny(id), when))
+      .returning({ id: projects.id });
     if (moved.length === 0) throw notFound('The project');
   }
 
   /** Takes what lies in the bin away for good. @param id - only this one. @throws CodedError 404 when that is not in the bin */
   async removeForGood(id?: string): Promise<void> {
     const which = id === undefined ? eq(projects.workspaceId, this.workspaceId) : this.isAny(id);
-    const gone = await this.db.delete(projects).where(and(which, isNotNull(projects.removedAt))).returning({ id: projects.id });
+    const gone = await this.db
+      .delete(projects)
+      .where(and(which, isNotNull(projects.removedAt)))
+      .returning({ id: projects.id });
     if (id !== undefined && gone.length === 0) throw notFound('The project');
   }
 

@@ -68,7 +68,10 @@ describe('tasks in processes', () => {
     const one = pool();
     const going = one.run('intake', stubborn(NESTED));
     const waiting = one.run('document', { document: '{}' });
-    const both = Promise.all([expect(going).rejects.toEqual(ended('stopped')), expect(waiting).rejects.toEqual(ended('stopped'))]);
+    const both = Promise.all([
+      expect(going).rejects.toEqual(ended('stopped')),
+      expect(waiting).rejects.toEqual(ended('stopped')),
+    ]);
     await one.close();
     await both;
     await expect(one.run('document', { document: '{}' })).rejects.toEqual(ended('stopped'));

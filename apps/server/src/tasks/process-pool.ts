@@ -79,7 +79,11 @@ export class ProcessPool {
    * @throws TaskEnded when it took too long, too much memory, or ended its process; the reason of the signal when that was aborted; an Error with
    *   what the task itself threw.
    */
-  run<N extends TaskName>(name: N, task: Parameters<Tasks[N]>[0], options: TaskOptions = {}): Promise<Awaited<ReturnType<Tasks[N]>>> {
+  run<N extends TaskName>(
+    name: N,
+    task: Parameters<Tasks[N]>[0],
+    options: TaskOptions = {},
+  ): Promise<Awaited<ReturnType<Tasks[N]>>> {
     return new Promise((resolve, reject) => {
       if (this.closed) return reject(new TaskEnded('stopped'));
       const { signal } = options;

@@ -31,7 +31,7 @@ export class TaskPools {
   private readonly exports = new ProcessPool({ most: 1, deadline: 10 * 60_000, memory: 6000 * MB, niceness: 0 });
 
   /** @param deadline - how long one file that is added may be worked at, ms. */
-  constructor(deadline = 30_000) {
+  constructor(deadline: number) {
     this.added = new ProcessPool({ most: 2, deadline, memory: MOST_MEMORY, niceness: 0 });
     this.drawings = new ProcessPool({ most: 1, deadline: deadline / 3, memory: MOST_MEMORY, niceness: 0 });
   }

@@ -2,9 +2,12 @@ import { MIGRATIONS, type Migration } from './migrations.js';
 import { PROJECT_VERSION, type Project } from './project.js';
 import { validateProject } from './project-validator.generated.js';
 import { photosUsed } from './find-item.js';
+import { isNestedTooDeep } from './nesting.js';
+import type { SchemaFault } from './schema-fault.js';
 
-/** What opening a stored document gives: the project, or a sentence for a person that says why not. */
-export type Opened = { readonly ok: true; readonly project: Project } | { readonly ok: false; readonly reason: string };
+/** What opening a stored document gives: the project, or a sentence for a person that says why not, and the place for whoever looks into it. */
+export type Opened =
+  { readonly ok: true; readonly project: Project } | { readonly ok: false; readonly reason: string; readonly where?: string };
 
 /**
  * Reads a document of any earlier version: migrates it, checks it against the schema, and checks that every
@@ -12,6 +15,7 @@ export type Opened = { readonly ok: true; readonly project: Project } | { readon
  */
 export function openProject(raw: unknown, migrations: readonly Migration[] = MIGRATIONS): Opened {
   if (!isRecord(raw) || raw['format'] !== 'kadrosyn') return refuse('This is not a Kadrosyn project.');
+  if (isNestedTooDeep(raw)) return refuse('The project has more groups within groups than can be opened.');
   const version = raw['version'];
   if (typeof version !== 'number' || !Number.isInteger(version) || version < 1) {
     return refuse('The project does not say which version of the format it is.');
@@ -25,17 +29,40 @@ export function openProject(raw: unknown, migrations: readonly Migration[] = MIG
   }
   if (!validateProject(document)) {
     const [first] = validateProject.errors ?? [];
-    return refuse(`The project is damaged at ${first?.instancePath || 'its root'}: ${first?.message ?? 'unreadable'}.`);
+    return {
+      ...refuse(`The project is damaged: ${placeWords(document, first?.instancePath ?? '')} can not be read.`),
+      where: faultWords(first),
+    };
   }
   const project = document as unknown as Project;
   for (const photoId of photosUsed(project)) {
-    if (!(photoId in project.photos)) return refuse(`The project shows a photo that it does not list (${photoId}).`);
+    if (!(photoId in project.photos)) return { ...refuse('The project shows a photo that it does not list.'), where: photoId };
   }
   return { ok: true, project };
 }
 
-function refuse(reason: string): Opened {
+function refuse(reason: string): Opened & { readonly ok: false } {
   return { ok: false, reason };
+}
+
+/** The place of a fault in words: which sheet, and which item of it by its name where it has one. */
+function placeWords(document: unknown, pointer: string): string {
+  const [list, key, ...rest] = pointer.split('/').slice(1);
+  if (list === 'photos') return 'its list of photos';
+  if (list !== 'sheets' || key === undefined) return 'its head';
+  const sheet = `sheet ${Number(key) + 1}`;
+  let at: unknown = isRecord(document) && Array.isArray(document['sheets']) ? document['sheets'][Number(key)] : undefined;
+  let name: string | undefined;
+  for (const step of rest) {
+    at = typeof at === 'object' && at !== null ? (at as Record<string, unknown>)[step] : undefined;
+    if (isRecord(at) && typeof at['name'] === 'string' && at['name'] !== '') name = at['name'];
+  }
+  if (name !== undefined) return `“${name}” on ${sheet}`;
+  return rest[0] === 'items' && rest[1] !== undefined ? `item ${Number(rest[1]) + 1} of ${sheet}` : sheet;
+}
+
+function faultWords(fault: SchemaFault | undefined): string {
+  return `${fault?.instancePath || '/'}: ${fault?.message ?? 'unreadable'}`;
 }
 
 function isRecord(value: unknown): value is Record<string, unknown> {

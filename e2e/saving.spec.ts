@@ -1,28 +1,146 @@
 import { Editor } from './support/editor.js';
-import { expect, test } from './support/test.js';
+import { expect, test, type Page } from './support/test.js';
 
 async function addShape(editor: Editor, name: string, x: number): Promise<void> {
   await editor.tab('Shapes');
   await editor.dragSupply(name, { x, y: 0.5 });
 }
 
-test('two windows: the later one is told, keeps what it did, and saves it as a copy', async ({ page, context }) => {
-  const first = await Editor.home(page);
-  await first.begin('Post');
-  await first.page.getByLabel('Name of the project').fill('Shared card');
-  await first.page.keyboard.press('Enter');
-  await first.saved();
-  const other = await context.newPage();
+/** A second window on the project that the first one shows. */
+async function secondWindow({ page }: Editor): Promise<Editor> {
+  const other = await page.context().newPage();
   await other.goto(page.url());
   const second = new Editor(other);
   await second.ready();
+  return second;
+}
+
+async function sharedCard(page: Page): Promise<Editor> {
+  const first = await Editor.home(page);
+  await first.begin('Post');
+  await page.getByLabel('Name of the project').fill('Shared card');
+  await page.keyboard.press('Enter');
+  await first.saved();
+  return first;
+}
+
+const shapeIn = ({ depth }: Editor, name: string) => depth.getByRole('button', { name: new RegExp(`^${name}`) });
+
+test('two windows: what one saves, the other shows', async ({ page }) => {
+  const first = await sharedCard(page);
+  const second = await secondWindow(first);
   await addShape(first, 'Circle', 0.3);
   await first.saved();
+  await expect(shapeIn(second, 'Circle')).toBeVisible();
   await addShape(second, 'Square', 0.7);
-  await expect(other.getByRole('alert')).toContainText('changed in another window');
-  await other.getByRole('button', { name: 'Save a copy' }).click();
-  await expect(other.getByLabel('Name of the project')).toHaveValue('Shared card, my changes');
-  await expect(second.depth.getByRole('button', { name: /^Square/ })).toBeVisible();
+  await second.saved();
+  await expect(shapeIn(first, 'Square')).toBeVisible();
+});
+
+test('two windows: one that was changed meanwhile is told, keeps what it did, and saves it as a copy', async ({ page }) => {
+  const first = await sharedCard(page);
+  const second = await secondWindow(first);
+  await second.page.route('**/edits', (route) => route.abort());
+  await addShape(second, 'Square', 0.7);
+  await expect(second.page.locator('ka-editor-header .saved')).toContainText('Not saved yet');
+  await addShape(first, 'Circle', 0.3);
+  await first.saved();
+  await second.page.unroute('**/edits');
+  const alert = second.page.getByRole('alert');
+  await expect(alert).toContainText('changed in another window');
+  await expect(alert).toContainText('Only here: Add Square');
+  await second.page.getByRole('button', { name: 'Save a copy' }).click();
+  await expect(second.page.getByLabel('Name of the project')).toHaveValue('Shared card, my changes');
+  await expect(shapeIn(second, 'Square')).toBeVisible();
+});
+
+test('two windows that were closed before they could save lose nothing', async ({ page }) => {
+  const first = await sharedCard(page);
+  const second = await secondWindow(first);
+  const [address, context] = [page.url(), page.context()];
+  await context.setOffline(true);
+  for (const [window, shape] of [
+    [first, 'Circle'],
+    [second, 'Square'],
+  ] as const) {
+    await addShape(window, shape, 0.5);
+    await expect(window.page.locator('ka-editor-header .saved')).toContainText('Not saved yet');
+  }
+  const later = await context.newPage();
+  await first.page.close();
+  await second.page.close();
+  await context.setOffline(false);
+  await later.goto(address);
+  const third = new Editor(later);
+  await third.ready();
+  // The last one goes on where it was; the other is a project of its own.
+  await expect(shapeIn(third, 'Square')).toBeVisible();
+  await third.saved();
+  await later.getByRole('link', { name: 'Back to projects' }).click();
+  const left = later.getByRole('link', { name: /Shared card, left in another window/ });
+  await left.first().click();
+  await third.ready();
+  await expect(shapeIn(third, 'Circle')).toBeVisible();
+});
+
+test('a server that fails: it is said and tried again; reloading gives nothing up that is nowhere else', async ({ page }) => {
+  const editor = await sharedCard(page);
+  const fail = (status: number, code: string, message: string) =>
+    page.route('**/edits', (route) => route.fulfill({ status, json: { code, message, detail: {} } }));
+  await fail(500, 'unexpected', 'Something went wrong on the server.');
+  await addShape(editor, 'Circle', 0.3);
+  await expect(page.locator('ka-editor-header .saved')).toContainText('Not saved yet, trying again');
+  await expect(page.getByRole('alert')).toHaveCount(0);
+  await page.unroute('**/edits');
+  await editor.saved();
+  await fail(422, 'edit-does-not-fit', 'A change does not fit the saved project. Nothing was changed; reload and try again.');
+  await addShape(editor, 'Square', 0.7);
+  await expect(page.getByRole('alert')).toContainText('does not fit');
+  await page.route('**/api/projects', (route) => (route.request().method() === 'POST' ? route.abort() : route.continue()));
+  await page.getByRole('button', { name: 'Reload' }).click();
+  await expect(page.locator('.ka-notice').last()).toContainText('nothing was given up');
+  await expect(shapeIn(editor, 'Square')).toBeVisible();
+  await page.unroute('**/api/projects');
+  await page.getByRole('button', { name: 'Reload' }).click();
+  await expect(page.locator('.ka-notice').last()).toContainText('kept as the project “Shared card, my changes”');
+  await expect(shapeIn(editor, 'Square')).toHaveCount(0);
+  await expect(shapeIn(editor, 'Circle')).toBeVisible();
+});
+
+test('a save whose answer is lost is not taken for that of another window', async ({ page }) => {
+  const editor = await sharedCard(page);
+  let lost = 0;
+  await page.route('**/edits', async (route) => {
+    if (lost > 0) return route.continue();
+    await route.fetch();
+    await route.abort();
+    lost++;
+  });
+  await addShape(editor, 'Circle', 0.3);
+  await expect.poll(() => lost).toBe(1);
+  await editor.saved();
+  await expect(page.getByRole('alert')).toHaveCount(0);
+});
+
+test('a browser that keeps nothing says so, and asks before unsaved work is left', async ({ page }) => {
+  await page.addInitScript(() => {
+    indexedDB.open = () => {
+      throw new DOMException('Not allowed', 'SecurityError');
+    };
+  });
+  const editor = await sharedCard(page);
+  await expect(page.getByText('This browser keeps no copy of what is not saved yet')).toBeVisible();
+  await page.getByRole('button', { name: 'Understood' }).click();
+  await page.route('**/edits', (route) => route.abort());
+  await addShape(editor, 'Circle', 0.3);
+  await expect(page.locator('ka-editor-header .saved')).toContainText('Not saved yet');
+  const asked = page.waitForEvent('dialog');
+  await page.close({ runBeforeUnload: true });
+  const dialog = await asked;
+  expect(dialog.type()).toBe('beforeunload');
+  await dialog.dismiss();
+  await page.unroute('**/edits');
+  await editor.saved();
 });
 
 test('a server that can not be reached: the work goes on and is saved when it is back', async ({ page }) => {
@@ -67,7 +185,7 @@ test('a long export shows its progress and can be cancelled', async ({ page }) =
   await expect(page.getByRole('button', { name: 'Export PNG' })).toBeVisible();
 });
 
-test('projects are renamed, duplicated and removed with a way back', async ({ page }, { repeatEachIndex }) => {
+test('projects are renamed, put into the bin, and brought back at once or later', async ({ page }, { repeatEachIndex }) => {
   // Runs of the same test share one server.
   const [spring, autumn] = [`Spring badge ${repeatEachIndex}`, `Autumn badge ${repeatEachIndex}`];
   const editor = await Editor.home(page);
@@ -84,9 +202,17 @@ test('projects are renamed, duplicated and removed with a way back', async ({ pa
   await page.keyboard.press('Enter');
   await expect(page.getByRole('link', { name: new RegExp(autumn) })).toBeVisible();
   await page.getByRole('button', { name: `More for ${autumn}`, exact: true }).click();
-  await page.getByRole('menuitem', { name: 'Remove' }).click();
+  await page.getByRole('menuitem', { name: 'Put into the bin' }).click();
   await expect(page.getByRole('link', { name: new RegExp(autumn) })).toHaveCount(0);
-  await page.getByRole('button', { name: 'Bring back' }).click();
+  await page.getByRole('button', { name: 'Bring back', exact: true }).click();
+  await expect(page.getByRole('link', { name: new RegExp(autumn) })).toBeVisible();
+  await page.getByRole('button', { name: `More for ${autumn}`, exact: true }).click();
+  await page.getByRole('menuitem', { name: 'Put into the bin' }).click();
+  await expect(page.getByRole('link', { name: new RegExp(autumn) })).toHaveCount(0);
+  await page.reload();
+  await page.locator('ka-bin summary').click();
+  await expect(page.locator('ka-bin li', { hasText: autumn })).toContainText('stays 30 more days');
+  await page.getByRole('button', { name: `Bring back ${autumn}` }).click();
   await expect(page.getByRole('link', { name: new RegExp(autumn) })).toBeVisible();
 });
 

@@ -24,7 +24,10 @@ export const test = base.extend<{ tidied: undefined }>({
       });
       await use(undefined);
       await Promise.all(made);
-      for (const id of madeProjects) await request.delete(`${address}/api/projects/${id}`);
+      for (const id of madeProjects) {
+        await request.delete(`${address}/api/projects/${id}`);
+        await request.delete(`${address}/api/bin/projects/${id}`);
+      }
       madeProjects.clear();
     },
     { auto: true },

@@ -60,17 +60,13 @@ export function setFaultHandlers(app: FastifyInstance): void {
 }
 
 /** Answers one failure; of the framework too, before there is a route. */
-export function answerFault(
-  error: FastifyError | CodedError | TaskEnded,
-  request: FastifyRequest,
-  reply: FastifyReply,
-): FastifyReply | void {
+export function answerFault(error: FastifyError | CodedError | TaskEnded, request: FastifyRequest, reply: FastifyReply): void {
   if (reply.sent) return;
   const { status, code, message, detail } = answerTo(error);
   // What is expected to happen now and then is one line; what is not tells where.
   if (status === 500) request.log.error({ ...loggableFault(error), route: request.routeOptions.url }, code);
   else if (status > 500) request.log.warn({ route: request.routeOptions.url }, code);
-  return reply.code(status).send({ code, message, detail });
+  void reply.code(status).send({ code, message, detail });
 }
 
 interface FaultAnswer {

@@ -2,6 +2,8 @@ import type { FastifyInstance, FastifyRequest } from 'fastify';
 import { CodedError } from './coded-error.js';
 
 const READING = new Set(['GET', 'HEAD', 'OPTIONS']);
+const WRONG_HOST = 'Kadrosyn is not reached under this name. Open it by the address that ./start printed.';
+const OTHER_SITE = 'Another site asked for this. Nothing was changed; open Kadrosyn itself and do it there.';
 const LOOPBACK = new Set(['localhost', '127.0.0.1', '[::1]']);
 
 /** Whether an address is that of this machine itself. */
@@ -16,22 +18,11 @@ export function isLoopback(host: string): boolean {
  */
 export function keepOtherSitesAway(app: FastifyInstance, hosts: readonly string[]): void {
   const known = new Set(hosts.map((host) => host.toLowerCase()));
-  app.addHook('onRequest', async (request) => {
+  app.addHook('onRequest', (request, _reply, done) => {
     const host = nameOf(request.headers.host ?? '');
-    if (!isLoopback(host) && !known.has(host)) {
-      throw new CodedError(
-        421,
-        'wrong-host',
-        'Kadrosyn is not reached under this name. Open it by the address that ./start printed.',
-      );
-    }
-    if (!READING.has(request.method) && isFromElsewhere(request)) {
-      throw new CodedError(
-        403,
-        'other-site',
-        'Another site asked for this. Nothing was changed; open Kadrosyn itself and do it there.',
-      );
-    }
+    if (!isLoopback(host) && !known.has(host)) done(new CodedError(421, 'wrong-host', WRONG_HOST));
+    else if (!READING.has(request.method) && isFromElsewhere(request)) done(new CodedError(403, 'other-site', OTHER_SITE));
+    else done();
   });
 }
 

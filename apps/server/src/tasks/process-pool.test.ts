@@ -1,6 +1,6 @@
 import { afterEach, describe, expect, it } from 'vitest';
 import { STUBBORN_DRAWINGS } from '../../testing/stubborn-drawings.js';
-import { ProcessPool, TaskEnded, type PoolBounds } from '../../dist/tasks/process-pool.js';
+import { ProcessPool, type PoolBounds, type TaskEnded } from '../../dist/tasks/process-pool.js';
 
 const BOUNDS: PoolBounds = { most: 1, deadline: 20_000, memory: 2 ** 30, niceness: 0 };
 const LIMITS = { bytes: 2 ** 20, pixels: 20e6, filesPerUpload: 1 };

@@ -23,7 +23,7 @@ export const exportSheet = createEffect(
         defer(() => {
           // One for each export: a second one that was asked for meanwhile must not let the first go on.
           const stop = new AbortController();
-          return from(exportOnce(store, server, stop.signal)).pipe(
+          return from(exportOnce(store, server, () => stop.signal.aborted)).pipe(
             catchError((error: unknown) => of(EditorActions.exportEnded({ message: faultOf(error).message }))),
             takeUntil(actions.pipe(ofType(EditorActions.exportCancelled))),
             finalize(() => stop.abort()),
@@ -34,15 +34,15 @@ export const exportSheet = createEffect(
   { functional: true },
 );
 
-async function exportOnce(store: Store, server: Server, stopped: AbortSignal) {
+async function exportOnce(store: Store, server: Server, isStopped: () => boolean) {
   const state = await saved(store);
   const { exportSettings, projectId } = state;
   const { id: sheetId } = (await firstValueFrom(store.select(selectSheet)))!;
   const request = { sheetId, ...exportSettings };
-  if (stopped.aborted) return EditorActions.exportEnded({ message: null });
+  if (isStopped()) return EditorActions.exportEnded({ message: null });
   let status = await server.requestExport(projectId!, request);
   while (status.state === 'waiting' || status.state === 'running') {
-    if (stopped.aborted) {
+    if (isStopped()) {
       await server.cancelExport(status.id);
       return EditorActions.exportEnded({ message: null });
     }
@@ -50,7 +50,7 @@ async function exportOnce(store: Store, server: Server, stopped: AbortSignal) {
     await new Promise((resolve) => setTimeout(resolve, POLL));
     status = await followed(server, status);
   }
-  if (stopped.aborted) return EditorActions.exportEnded({ message: null });
+  if (isStopped()) return EditorActions.exportEnded({ message: null });
   if (status.state !== 'done') return EditorActions.exportEnded({ message: status.message ?? 'The export was cancelled.' });
   download(`/api/exports/${status.id}/file`);
   return EditorActions.exportEnded({ message: null });

@@ -170,7 +170,45 @@ test('work that was never sent is there again after a reload', async ({ page }) 
   await editor.saved();
 });
 
-test('a long export shows its progress and can be cancelled', async ({ page }) => {
+test('what an earlier version of the application kept in the browser is taken up', async ({ page }) => {
+  const editor = await sharedCard(page);
+  const id = page.url().split('/').at(-1)!;
+  const address = process.env['KADROSYN_ADDRESS']!;
+  const { document, revision } = (await (await page.request.get(`${address}/api/projects/${id}`)).json()) as {
+    document: object;
+    revision: number;
+  };
+  const rename = (before: string, after: string) => ({
+    name: 'Rename',
+    operations: [{ type: 'change-project', before: { name: before }, after: { name: after } }],
+  });
+  const unsaved = [rename('Shared card', 'Kept long ago')];
+  const project = { ...document, name: 'Kept long ago' };
+  // A page of the same site that holds no journal open.
+  await page.goto(`${address}/favicon.ico`);
+  await page.evaluate(
+    (entry) =>
+      new Promise<void>((resolve, reject) => {
+        indexedDB.deleteDatabase('kadrosyn-journal');
+        const opening = indexedDB.open('kadrosyn-journal', 1);
+        opening.onupgradeneeded = () => opening.result.createObjectStore('entries', { keyPath: 'projectId' }).put(entry);
+        opening.onerror = () => reject(opening.error!);
+        opening.onsuccess = () => {
+          opening.result.close();
+          resolve();
+        };
+      }),
+    { projectId: id, revision, project, history: { past: unsaved, future: [] }, unsaved },
+  );
+  await page.goto(`${address}/projects/${id}`);
+  await editor.ready();
+  await expect(page.getByLabel('Name of the project')).toHaveValue('Kept long ago');
+  await editor.saved();
+  await page.keyboard.press('Control+z');
+  await expect(page.getByLabel('Name of the project')).toHaveValue('Shared card');
+});
+
+test('a long export shows its progress, can be cancelled, and asked for again at once: one file comes', async ({ page }) => {
   const editor = await Editor.home(page);
   await editor.begin('Poster');
   await editor.tab('Photos');
@@ -181,8 +219,16 @@ test('a long export shows its progress and can be cancelled', async ({ page }) =
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Export PNG' }).click();
   await expect(page.getByRole('progressbar', { name: 'Export' })).toBeVisible();
+  const files: string[] = [];
+  page.on('download', (file) => files.push(file.suggestedFilename()));
   await page.getByRole('button', { name: 'Cancel' }).click();
-  await expect(page.getByRole('button', { name: 'Export PNG' })).toBeVisible();
+  await page.getByRole('button', { name: 'Export PNG' }).click();
+  await expect(page.getByRole('progressbar', { name: 'Export' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Export PNG' })).toBeVisible({ timeout: 60_000 });
+  await expect.poll(() => files.length).toBe(1);
+  // Asked once more: had the first one gone on, its file would be here by now.
+  await page.getByRole('button', { name: 'Export PNG' }).click();
+  await expect.poll(() => files.length, { timeout: 60_000 }).toBe(2);
 });
 
 test('projects are renamed, put into the bin, and brought back at once or later', async ({ page }, { repeatEachIndex }) => {

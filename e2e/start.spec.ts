@@ -95,6 +95,27 @@ test('recovers when its server or its database is killed', async () => {
   await expect.poll(search, { timeout: 20_000 }).toBe(200);
 });
 
+test('a server that hangs is noticed, ended and started again', async () => {
+  started = await startApplication(folder, ['--empty']);
+  const server = children(started.process.pid!).find(({ command }) => command.includes('server/dist/main.js'))!;
+  process.kill(server.pid, 'SIGSTOP');
+  await expect.poll(() => started!.output().includes('does not answer any more'), { timeout: 60_000 }).toBe(true);
+  const { address } = started;
+  const answers = () =>
+    fetch(`${address}/api/health`, { signal: AbortSignal.timeout(1000) }).then(
+      ({ ok }) => ok,
+      () => false,
+    );
+  await expect.poll(answers, { timeout: 30_000 }).toBe(true);
+  expect(await projects(address)).toEqual(['Card']);
+});
+
+test('others are let in only where it is said under which name', () => {
+  const refused = spawnSync(START, ['--empty'], { env: { ...process.env, KADROSYN_DATA: folder, PORT: '0', HOST: '0.0.0.0' } });
+  expect(refused.status).toBe(1);
+  expect(refused.stderr.toString() + refused.stdout.toString()).toContain('KADROSYN_HOSTS=');
+});
+
 test('recovers from its own kill: the next start ends what was left and finds everything', async () => {
   started = await startApplication(folder, ['--empty']);
   started.process.kill('SIGKILL');

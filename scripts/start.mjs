@@ -18,6 +18,7 @@ Ctrl-C stops both; everything is kept.
 
   PORT           port of the application       (4310; 0 for any free one)
   HOST           address it listens on         (127.0.0.1)
+  KADROSYN_HOSTS names it is reached under, with commas between, where HOST lets other machines in
   KADROSYN_DATA  folder of the database        (data, in the project)
 `;
 

@@ -6,6 +6,8 @@ import { freePort, startCluster } from '../database.mjs';
 import { ROOT } from '../places.mjs';
 
 const DEFAULT_PORT = '4310';
+/** See apps/server/src/main.ts. */
+const WRONG_SETTINGS = 78;
 /** So many ends of a part within a minute are one too many. */
 const MOST_RESTARTS = 20;
 /** Pauses between attempts to start a part again, ms; the last one is repeated. */
@@ -89,6 +91,8 @@ export class Supervisor {
     const first = await Promise.race([ready, child.exited.then((code) => ({ code }))]);
     if (this.#stopping) return;
     if ('code' in first) {
+      // It has said itself what is wrong with its settings.
+      if (first.code === WRONG_SETTINGS) throw new Stop('Nothing was started.');
       const hint = this.address ? '' : ` Is port ${this.#port} taken? PORT=0 ./start takes a free one.`;
       throw new Stop(`The server did not start (code ${first.code}).${hint}`);
     }

@@ -1,8 +1,20 @@
 import { buildServer } from './build-server.js';
-import { readConfig } from './config.js';
+import { readConfig, type Config } from './config.js';
 import { seedSamples } from './seed.js';
 
-const config = readConfig(process.env);
+/** What is set makes no sense; the number is that of sysexits.h. ./start tells it from other ends. */
+const WRONG_SETTINGS = 78;
+
+function readSettings(): Config {
+  try {
+    return readConfig(process.env);
+  } catch (error) {
+    console.error((error as Error).message);
+    process.exit(WRONG_SETTINGS);
+  }
+}
+
+const config = readSettings();
 const { app, services } = await buildServer(config);
 
 const samples = process.env['SAMPLES'] ?? 'when-empty';

@@ -21,7 +21,7 @@ const json = (name: string, method: string, path: string, value: unknown): Hosti
   headers: JSON_TYPE,
   body: typeof value === 'string' ? value : JSON.stringify(value),
 });
-const upload = (name: string, fileName: string, bytes: Uint8Array, path = '/api/photos'): HostileRequest => ({
+export const upload = (name: string, fileName: string, bytes: Uint8Array, path = '/api/photos'): HostileRequest => ({
   ...{ name, path, method: 'POST', headers: FORM_TYPE },
   body: formOf(fileName, bytes),
 });

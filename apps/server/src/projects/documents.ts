@@ -1,6 +1,7 @@
 import { applyEdit, EditError, isNestedTooDeep, openProject, photosUsed, type Edit, type Project } from '@kadrosyn/core';
 import { CodedError } from '../coded-error.js';
 import type { TaskPools } from '../tasks/task-pools.js';
+import { KnownDocuments } from './known-documents.js';
 
 export type Edits = readonly Edit[];
 
@@ -8,6 +9,8 @@ export type Edits = readonly Edit[];
 export interface CheckedDocument {
   readonly json: string;
   readonly photoIds: readonly string[];
+  /** Taken apart, where it was small enough to be read here. */
+  readonly project?: Project;
 }
 
 /** What came of reading or changing a document; a refusal is answered with its code and its sentence. */
@@ -24,6 +27,8 @@ const TOO_DEEP = 'There are more groups within groups than can be opened. Nothin
 
 /** Reads and changes documents, large ones where they hold up nobody. */
 export class Documents {
+  readonly known = new KnownDocuments();
+
   constructor(private readonly tasks: TaskPools) {}
 
   /** The document as JSON of today's format. @throws CodedError 422 when it is no valid project. */
@@ -37,12 +42,19 @@ export class Documents {
     return this.check(JSON.stringify(document));
   }
 
-  /** The document with edits applied, checked as a whole. @throws CodedError 422 when they do not fit, or what results is no valid project. */
-  async edit(json: string, edits: Edits): Promise<CheckedDocument> {
+  /**
+   * The document with edits applied, checked as a whole.
+   * @param document - as JSON, or as it is known.
+   * @throws CodedError 422 when they do not fit, or what results is no valid project.
+   */
+  async edit(document: string | Project, edits: Edits): Promise<CheckedDocument> {
     if (isNestedTooDeep(edits)) throw new CodedError(422, 'edit-does-not-fit', TOO_DEEP);
-    if (json.length > SMALL) return accepted(await this.tasks.document({ document: json, edits: JSON.stringify(edits) }));
-    const size = JSON.stringify(edits).length;
-    return accepted(size > SMALL ? await this.tasks.document({ document: json, edits }) : changeDocument(json, edits));
+    const sent = JSON.stringify(edits);
+    const isLarge = sent.length > SMALL || (typeof document === 'string' && document.length > SMALL);
+    if (!isLarge)
+      return accepted(typeof document === 'string' ? changeDocument(document, edits) : changeProject(document, edits));
+    const json = typeof document === 'string' ? document : JSON.stringify(document);
+    return accepted(await this.tasks.document({ document: json, edits: sent }));
   }
 }
 
@@ -51,9 +63,14 @@ export function changeDocument(json: string, edits?: Edits | string): ChangedDoc
   const opened = openProject(JSON.parse(json));
   if (!opened.ok) return refused('not-a-project', opened.reason, opened.where ? { where: opened.where } : {});
   if (edits === undefined) return checked(opened.project);
+  return changeProject(opened.project, typeof edits === 'string' ? (JSON.parse(edits) as Edits) : edits);
+}
+
+/** The same for a document that has been checked before. */
+function changeProject(project: Project, edits: Edits): ChangedDocument {
   let changed: Project;
   try {
-    changed = (typeof edits === 'string' ? (JSON.parse(edits) as Edits) : edits).reduce(applyEdit, opened.project);
+    changed = edits.reduce(applyEdit, project);
   } catch (error) {
     if (!(error instanceof EditError || error instanceof TypeError)) throw error;
     const message = 'A change does not fit the saved project. Nothing was changed; reload and try again.';
@@ -73,7 +90,8 @@ function checked(project: Project): ChangedDocument {
       'The project has become too large to be saved. Take items away or begin another project.',
     );
   }
-  return { ok: true, json, photoIds: [...photosUsed(project)] };
+  const small = json.length <= SMALL ? { project } : {};
+  return { ok: true, json, photoIds: [...photosUsed(project)], ...small };
 }
 
 function refused(code: string, message: string, detail: Readonly<Record<string, unknown>> = {}): ChangedDocument {

@@ -49,7 +49,6 @@ const COLUMNS = {
   json: sql<string>`${projects.document}::text`,
   revision: projects.revision,
   updatedAt: projects.updatedAt,
-  lastSave: projects.lastSave,
 };
 
 /** The projects of one workspace. */
@@ -123,17 +122,19 @@ export class ProjectStore {
     edits: readonly Edit[],
     saveId: string | null = null,
   ): Promise<{ readonly revision: number; readonly updatedAt: Date }> {
-    const row = await this.row(id);
+    const row = await this.head(id);
     if (saveId !== null && row.lastSave === saveId && row.revision === revision + 1) return row;
     if (row.revision !== revision) throw stale(row.revision);
-    const changed = await this.documents.edit(row.json, edits);
+    const known = this.documents.known.at(id, revision);
+    const changed = await this.documents.edit(known ?? (await this.row(id)).json, edits);
     await this.requirePhotos(changed);
     const [saved] = await this.db
       .update(projects)
       .set({ document: asJsonb(changed), revision: revision + 1, lastSave: saveId, updatedAt: sql`now()` })
       .where(and(this.is(id), eq(projects.revision, revision)))
       .returning({ revision: projects.revision, updatedAt: projects.updatedAt });
-    if (!saved) throw stale((await this.row(id)).revision);
+    if (!saved) throw stale((await this.head(id)).revision);
+    if (changed.project) this.documents.known.remember(id, saved.revision, changed.project, changed.json.length);
     return saved;
   }
 
@@ -205,7 +206,15 @@ export class ProjectStore {
     throw new CodedError(422, 'photo-missing', message, { photoIds: missing });
   }
 
-  private async row(id: string): Promise<StoredProject & { readonly lastSave: string | null }> {
+  /** What is known of a project without its document. */
+  private async head(id: string) {
+    const { revision, updatedAt, lastSave } = projects;
+    const [row] = await this.db.select({ revision, updatedAt, lastSave }).from(projects).where(this.is(id));
+    if (!row) throw notFound('The project');
+    return row;
+  }
+
+  private async row(id: string): Promise<StoredProject> {
     const [row] = await this.db.select(COLUMNS).from(projects).where(this.is(id));
     if (!row) throw notFound('The project');
     return row;

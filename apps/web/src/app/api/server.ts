@@ -20,6 +20,8 @@ import type {
 
 /** A save that takes longer counts as failed, ms; it is sent again. */
 const SAVE_TIME = 30_000;
+/** An upload that has not moved on for so long counts as cut off, ms. Taking a file in takes the server up to half a minute. */
+const STALL = 90_000;
 
 /** The server's routes. Every call is rejected with a Fault, or a TypeError when the server can not be reached. */
 @Injectable({ providedIn: 'root' })
@@ -36,7 +38,7 @@ export class Server {
   /** All pages of a list, one after the other. */
   private async all<T>(path: string, rows: string): Promise<T[]> {
     const found: T[] = [];
-    for (let next: string | null = ''; next !== null; ) {
+    for (let next: string | null = ''; next !== null;) {
       const query: string = new URLSearchParams({ limit: '500', ...(next ? { after: next } : {}) }).toString();
       const page: Record<string, unknown> = await this.get(`${path}?${query}`);
       found.push(...(page[rows] as T[]));
@@ -253,8 +255,16 @@ export class Server {
       const request = new XMLHttpRequest();
       request.open('POST', '/api/photos');
       request.responseType = 'json';
-      request.upload.onprogress = (event) => onProgress(event.total > 0 ? event.loaded / event.total : 0);
-      request.onerror = () => reject(new TypeError('The upload was cut off'));
+      const cutOff = (): void => reject(new TypeError('The upload was cut off'));
+      let stall = setTimeout(() => request.abort(), STALL);
+      request.onloadend = () => clearTimeout(stall);
+      request.onerror = cutOff;
+      request.onabort = cutOff;
+      request.upload.onprogress = (event) => {
+        clearTimeout(stall);
+        stall = setTimeout(() => request.abort(), STALL);
+        onProgress(event.total > 0 ? event.loaded / event.total : 0);
+      };
       request.onload = () => {
         const answer = request.response as { files?: UploadedFile[]; code?: string; message?: string } | null;
         const uploaded = answer?.files?.[0];

@@ -8,7 +8,7 @@ import type { Bin } from '../api/server-types';
   template: `
     <h2 mat-dialog-title>Empty the bin?</h2>
     <mat-dialog-content>
-      <p>{{ words }} go for good. Photos that a project or template shows stay.</p>
+      <p>{{ words }} will be gone for good. Photos that a project or template shows stay.</p>
     </mat-dialog-content>
     <mat-dialog-actions align="end">
       <button class="ka-button" cdkFocusInitial mat-dialog-close>Keep them</button>

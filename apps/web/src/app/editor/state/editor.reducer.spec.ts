@@ -82,7 +82,7 @@ describe('the editor’s state', () => {
   it('keeps what was edited while a save was on its way', () => {
     const one = changeProject(project, { name: 'One' }, 'Rename');
     let state = named(reducer(opened(), EditorActions.commit({ edit: one })));
-    state = reducer(state, EditorActions.saving());
+    state = reducer(state, EditorActions.saving({ saveId: 's', count: 1 }));
     const two = changeProject(state.project!, { name: 'Two' }, 'Rename');
     state = reducer(state, EditorActions.commit({ edit: two }));
     expect(state.save.state).toBe('saving');
@@ -94,13 +94,49 @@ describe('the editor’s state', () => {
     const edit = changeProject(project, { name: 'One' }, 'Rename');
     const state = named(reducer(opened(), EditorActions.commit({ edit })));
     expect(reducer(state, EditorActions.saved({ projectId: 'q', count: 1, revision: 9, updatedAt: '' }))).toBe(state);
-    expect(reducer(state, EditorActions.savingFailed({ projectId: 'q', code: 'stale', message: '' }))).toBe(state);
+    expect(reducer(state, EditorActions.savingFailed({ projectId: 'q', code: 'stale', message: '', passing: false }))).toBe(
+      state,
+    );
   });
 
   it('tells failures that go on by themselves from those that need a person', () => {
-    const fail = (code: string) =>
-      reducer(named(opened()), EditorActions.savingFailed({ projectId: 'p', code, message: 'm' })).save.state;
-    expect([fail('stale'), fail('unreachable'), fail('edit-does-not-fit')]).toEqual(['stale', 'retrying', 'refused']);
+    const fail = (code: string, passing: boolean) =>
+      reducer(named(opened()), EditorActions.savingFailed({ projectId: 'p', code, message: 'm', passing })).save.state;
+    expect([fail('stale', false), fail('unreachable', true), fail('edit-does-not-fit', false)]).toEqual([
+      'stale',
+      'retrying',
+      'refused',
+    ]);
+  });
+
+  it('sends again what was not answered, just as it was sent, and forgets it when it is refused', () => {
+    const edit = changeProject(project, { name: 'Other' }, 'Rename');
+    const sent = reducer(reducer(opened(), EditorActions.commit({ edit })), EditorActions.saving({ saveId: 's1', count: 1 }));
+    const failed = (state: EditorState, code: string, passing: boolean) =>
+      reducer(state, EditorActions.savingFailed({ projectId: 'p', code, message: 'No.', passing }));
+    const later = reducer(failed(sent, 'unreachable', true), EditorActions.commit({ edit }));
+    expect(later.save).toMatchObject({ sent: { saveId: 's1', count: 1 }, failures: 1, unsaved: [edit, edit] });
+    expect(failed(later, 'unexpected', true).save).toMatchObject({ state: 'retrying', failures: 2, sent: { saveId: 's1' } });
+    expect(failed(later, 'edit-does-not-fit', false).save).toMatchObject({ state: 'refused', sent: null });
+    expect(failed(later, 'stale', false).save).toMatchObject({ state: 'stale', sent: null });
+    const saved = reducer(
+      later,
+      EditorActions.saved({ projectId: 'p', count: 1, revision: 5, updatedAt: '2026-05-09T10:01:00Z' }),
+    );
+    expect(saved.save).toMatchObject({ state: 'waiting', sent: null, failures: 0, revision: 5, unsaved: [edit] });
+  });
+
+  it('follows another window only while nothing here is unsaved', () => {
+    const theirs = { ...project, name: 'Theirs', sheets: [{ ...project.sheets[0]!, items: [opening] }] };
+    const followed = EditorActions.followed({ projectId: 'p', project: theirs, revision: 6, updatedAt: '2026-05-09T10:02:00Z' });
+    const shown = reducer({ ...opened(), selectedIds: [opening.id, 'gone'] }, followed);
+    expect(shown).toMatchObject({ project: theirs, save: { revision: 6, state: 'saved' }, selectedIds: [opening.id] });
+    expect(shown.history).toEqual(EMPTY_HISTORY);
+    const edit = changeProject(project, { name: 'Mine' }, 'Rename');
+    const changed = reducer(opened(), EditorActions.commit({ edit }));
+    expect(reducer(changed, followed)).toBe(changed);
+    expect(reducer(shown, EditorActions.followed({ projectId: 'p', project, revision: 5, updatedAt: '' }))).toBe(shown);
+    expect(reducer(shown, EditorActions.followed({ projectId: 'other', project, revision: 9, updatedAt: '' }))).toBe(shown);
   });
 });
 

@@ -26,6 +26,8 @@ export interface KeptEntries {
 
 interface JournalSchema extends DBSchema {
   windows: { key: [string, string]; value: JournalEntry; indexes: { byProject: string } };
+  /** The first form: one entry for each project, whichever window wrote it. */
+  entries: { key: string; value: Omit<JournalEntry, 'windowId' | 'writtenAt'> };
 }
 
 /** A browser that says nothing for so long keeps nothing, ms. */
@@ -38,13 +40,11 @@ function journal(): Promise<IDBPDatabase<JournalSchema>> {
     upgrade(database, _from, _to, transaction) {
       const windows = database.createObjectStore('windows', { keyPath: ['projectId', 'windowId'] });
       windows.createIndex('byProject', 'projectId');
-      // The first form of it had one entry for each project, whichever window wrote it.
-      const names = [...(database.objectStoreNames as unknown as Iterable<string>)];
-      if (!names.includes('entries')) return;
-      const old = (transaction as unknown as IDBPTransactionOfOld).objectStore('entries');
+      if (!database.objectStoreNames.contains('entries')) return;
+      const old = transaction.objectStore('entries');
       void old.getAll().then(async (entries) => {
         for (const entry of entries) await windows.put({ ...entry, windowId: 'before', writtenAt: 0 });
-        (database as unknown as { deleteObjectStore(name: string): void }).deleteObjectStore('entries');
+        database.deleteObjectStore('entries');
       });
     },
     blocking(_current, _blocked, event) {
@@ -55,10 +55,6 @@ function journal(): Promise<IDBPDatabase<JournalSchema>> {
   }));
   opening.catch(() => (opened = undefined));
   return within(opening);
-}
-
-interface IDBPTransactionOfOld {
-  objectStore(name: string): { getAll(): Promise<JournalEntry[]> };
 }
 
 function within<T>(work: Promise<T>): Promise<T> {
@@ -76,7 +72,9 @@ export async function readJournal(projectId: string): Promise<KeptEntries> {
   try {
     const entries = await (await journal()).getAllFromIndex('windows', 'byProject', projectId);
     const windowId = await thisWindow();
-    const isLeft = await Promise.all(entries.map(async (entry) => entry.windowId !== windowId && !(await isOpenWindow(entry.windowId))));
+    const isLeft = await Promise.all(
+      entries.map(async (entry) => entry.windowId !== windowId && !(await isOpenWindow(entry.windowId))),
+    );
     const kept = chooseEntries(
       entries.find((entry) => entry.windowId === windowId),
       entries.filter((_entry, index) => isLeft[index]),

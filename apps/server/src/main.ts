@@ -1,6 +1,7 @@
 import { buildServer } from './build-server.js';
 import { readConfig, type Config } from './config.js';
 import { seedSamples } from './seed.js';
+import { HOME_WORKSPACE } from './workspace.js';
 
 /** What is set makes no sense; the number is that of sysexits.h. ./start tells it from other ends. */
 const WRONG_SETTINGS = 78;
@@ -24,6 +25,8 @@ await app.listen({ host: config.host, port: config.port });
 const address = app.server.address();
 const port = typeof address === 'object' && address ? address.port : config.port;
 process.send?.({ ready: true, port });
+// Whoever comes first is to find pictures of everything.
+services.pictures.drawMissing(HOME_WORKSPACE).catch(() => undefined);
 
 let closing = false;
 const close = (): void => {

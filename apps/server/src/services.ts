@@ -1,3 +1,4 @@
+import type { FastifyBaseLogger } from 'fastify';
 import type { Config } from './config.js';
 import type { Database } from './database/connect.js';
 import type { ExportJobs } from './exports/export-jobs.js';
@@ -8,6 +9,7 @@ import { OutlineStore } from './outlines/outline-store.js';
 import { CutoutStore } from './photos/cutout-store.js';
 import { PhotoStore } from './photos/photo-store.js';
 import { Documents } from './projects/documents.js';
+import { ProjectPictures } from './projects/project-pictures.js';
 import { ProjectStore } from './projects/project-store.js';
 import { StyleStore } from './styles/style-store.js';
 import { TemplateStore } from './templates/template-store.js';
@@ -16,6 +18,7 @@ import type { TaskPools } from './tasks/task-pools.js';
 /** What the routes work with. Stores are made for the workspace of the request, so that no query can leave it. */
 export class Services {
   readonly documents: Documents;
+  readonly pictures: ProjectPictures;
 
   constructor(
     readonly config: Config,
@@ -23,8 +26,10 @@ export class Services {
     readonly tasks: TaskPools,
     readonly exportJobs: ExportJobs,
     readonly library: LibraryClient,
+    log: FastifyBaseLogger,
   ) {
     this.documents = new Documents(tasks);
+    this.pictures = new ProjectPictures(this, log);
   }
 
   photos(workspaceId: string): PhotoStore {

@@ -7,6 +7,7 @@ export * from './geometry/outline-path.js';
 export * from './geometry/hit.js';
 export * from './document/project.js';
 export * from './document/nesting.js';
+export * from './document/withdraw-photo.js';
 export * from './document/shortened-text.js';
 export * from './document/item.js';
 export * from './document/outline.js';

@@ -6,6 +6,8 @@ import type { Group, Item } from '../src/document/item.js';
 import { changeItem, changeProject, changeSheet, insertItem, removeItem } from '../src/document/make-edit.js';
 import { newSheet } from '../src/document/new-project.js';
 import type { Project, Sheet } from '../src/document/project.js';
+import { withdrawPhoto } from '../src/document/withdraw-photo.js';
+import { backgroundEdit } from '../src/fit/photo-moves.js';
 import { withText } from '../src/lettering/letter-ids.js';
 import { testGroup, testOpening, testPhoto } from './test-documents.js';
 
@@ -126,12 +128,13 @@ const ofSheet = fc
 
 /** Fills with everything a photo can have, overhangs, rims, and the text of a lettering. */
 const ofOpening = fc
-  .tuple(share, share, length, fc.string({ maxLength: 8 }), fc.integer({ min: 0, max: 4 }))
-  .map(([at, which, n, text, kind]): EditRecipe => (project) => {
+  .tuple(share, share, length, fc.string({ maxLength: 8 }), fc.integer({ min: 0, max: 4 }), share)
+  .map(([at, which, n, text, kind, one]): EditRecipe => (project) => {
     const sheet = pick(project.sheets, at)!;
     const openings = allItems(sheet.items).filter((item) => item.type === 'opening');
     const opening = pick(openings, which);
-    if (!opening) return null;
+    const shown = pick(Object.keys(project.photos), one);
+    if (!opening || (kind === 0 && shown === undefined)) return null;
     const { outline } = opening;
     const run =
       outline.type === 'lettering'
@@ -142,7 +145,7 @@ const ofOpening = fc
       {
         fill: {
           type: 'photo',
-          photoId: 'photo_a',
+          photoId: shown ?? '',
           placement,
           cutout: { id: 'cut', revision: Math.floor(n / 300) },
           show: n > 300 ? 'subject' : 'photo',
@@ -204,9 +207,32 @@ const photos = fc
     return { name: 'Change photo', operations: [{ type: 'change-photo', photoId: photo.id, before: were, after }] };
   });
 
+/** A photo as the ground of a sheet, and photos that could not be stored. */
+const shownPhotos = fc.tuple(share, share, fc.boolean()).map(([at, which, isGround]): EditRecipe => (before) => {
+  const sheet = pick(before.sheets, at)!;
+  const photo = pick(Object.values(before.photos), which);
+  if (!photo) return null;
+  return isGround ? backgroundEdit(sheet, photo) : withdrawPhoto(before, photo.id);
+});
+
 /** Sequences of edits of every kind. */
 export const editRecipes = fc.array(
-  fc.oneof(insert, insert, change, change, ofOpening, ofOpening, ofSheet, ofSheet, move, remove, sheets, project, photos),
+  fc.oneof(
+    insert,
+    insert,
+    change,
+    change,
+    ofOpening,
+    ofOpening,
+    ofSheet,
+    ofSheet,
+    move,
+    remove,
+    sheets,
+    project,
+    photos,
+    shownPhotos,
+  ),
   {
     maxLength: 40,
   },

@@ -5,20 +5,28 @@ import { filesToDraw } from '../photos/files-to-draw.js';
 /** Longest side of a project's picture, px. */
 const THUMBNAIL_SIDE = 440;
 
-/** A small PNG of the first sheet of a document. */
-export async function drawThumbnail(services: Services, workspaceId: string, document: Project): Promise<Buffer> {
+/** A small PNG of the first sheet of a document. @param isAsked - somebody waits for it: it goes before those that are drawn ahead. */
+export async function drawThumbnail(
+  services: Services,
+  workspaceId: string,
+  document: Project,
+  isAsked: boolean,
+): Promise<Buffer> {
   const sheet = document.sheets[0]!;
   // A picture of this size needs no more than the screen files.
   const files = await filesToDraw(services.db, workspaceId, { ...document, sheets: [sheet] }, 'screen');
-  const { file: bytes } = await services.tasks.thumbnail({
-    project: document,
-    sheetId: sheet.id,
-    scale: Math.min(1, THUMBNAIL_SIDE / Math.max(sheet.width, sheet.height)),
-    type: 'png',
-    quality: 90,
-    ...files,
-    facesFolder: services.config.facesFolder,
-    faceFiles: await services.faces(workspaceId).filesFor(document),
-  });
+  const { file: bytes } = await services.tasks.thumbnail(
+    {
+      project: document,
+      sheetId: sheet.id,
+      scale: Math.min(1, THUMBNAIL_SIDE / Math.max(sheet.width, sheet.height)),
+      type: 'png',
+      quality: 90,
+      ...files,
+      facesFolder: services.config.facesFolder,
+      faceFiles: await services.faces(workspaceId).filesFor(document),
+    },
+    { isUrgent: isAsked },
+  );
   return Buffer.from(bytes);
 }

@@ -165,7 +165,20 @@ describe('the picture of a project', () => {
     expect((await sharp(second.bytes).stats()).channels[0]!.min).toBe(0);
     expect(second.headers.get('etag')).not.toBe(first.headers.get('etag'));
     const kept = await server.services.projects('workspace_home').thumbnail(id);
-    expect(kept).toMatchObject({ revision: 2, bytes: second.bytes });
+    expect(kept).toMatchObject({ shown: 2, revision: 2, bytes: second.bytes });
+  });
+});
+
+describe('pictures that nobody has asked for yet', () => {
+  it('are drawn some seconds after the last save, and for all that have none', async () => {
+    const { id, document } = await created();
+    const shown = async () => (await server.services.projects('workspace_home').thumbnail(id)).shown;
+    await save(id, 1, [addCircle(document)]);
+    expect(await shown()).toBeNull();
+    await expect.poll(shown, { timeout: 15_000 }).toBe(2);
+    const fresh = await created();
+    await server.services.pictures.drawMissing('workspace_home');
+    expect((await server.services.projects('workspace_home').thumbnail(fresh.id)).shown).toBe(1);
   });
 });
 

@@ -5,7 +5,6 @@ import { Type } from 'typebox';
 import { FaultSchema, FileSchema, IdSchema, NextSchema, pageAsked, PageQuery } from '../route-schemas.js';
 import { requireRoomForProject } from '../quota-check.js';
 import type { Services } from '../services.js';
-import { drawThumbnail } from './draw-thumbnail.js';
 import { MOST_DOCUMENT } from './documents.js';
 import type { ProjectSummary, StoredProject } from './project-store.js';
 
@@ -117,6 +116,7 @@ export const projectRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = 
       const { revision, edits, saveId } = request.body;
       const store = services.projects(request.workspaceId);
       const saved = await store.save(request.params.id, revision, edits as unknown as Edit[], saveId);
+      services.pictures.afterSave(request.workspaceId, request.params.id);
       return { revision: saved.revision, updatedAt: saved.updatedAt.toISOString() };
     },
   );
@@ -153,12 +153,8 @@ export const projectRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = 
     '/api/projects/:id/thumbnail',
     { schema: { params: Params, response: { 200: FileSchema, '4xx': FaultSchema } } },
     async (request, reply) => {
-      const store = services.projects(request.workspaceId);
       const { id } = request.params;
-      const { document, revision } = await store.document(id);
-      const kept = await store.thumbnail(id);
-      const bytes = kept?.revision === revision ? kept.bytes : await drawThumbnail(services, request.workspaceId, document);
-      if (kept?.revision !== revision) await store.keepThumbnail(id, revision, bytes);
+      const { bytes, revision } = await services.pictures.ofProject(request.workspaceId, id);
       return reply
         .type('image/png')
         .header('cache-control', 'private, no-cache')

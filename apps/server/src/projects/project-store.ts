@@ -185,13 +185,12 @@ export class ProjectStore {
     if (id !== undefined && gone.length === 0) throw notFound('The project');
   }
 
-  /** The picture of the first sheet and the revision that it shows. */
-  async thumbnail(id: string): Promise<{ bytes: Buffer; revision: number } | undefined> {
-    const [row] = await this.db
-      .select({ bytes: projects.thumbnail, revision: projects.thumbnailRevision })
-      .from(projects)
-      .where(this.is(id));
-    return row?.bytes && row.revision !== null ? { bytes: row.bytes, revision: row.revision } : undefined;
+  /** The picture of the first sheet, the revision that it shows, and the present one. Null where there is none yet. @throws CodedError 404 */
+  async thumbnail(id: string): Promise<{ bytes: Buffer | null; shown: number | null; revision: number }> {
+    const { thumbnail: bytes, thumbnailRevision: shown, revision } = projects;
+    const [row] = await this.db.select({ bytes, shown, revision }).from(projects).where(this.is(id));
+    if (!row) throw notFound('The project');
+    return row;
   }
 
   async keepThumbnail(id: string, revision: number, bytes: Buffer): Promise<void> {

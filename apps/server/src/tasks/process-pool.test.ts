@@ -64,6 +64,21 @@ describe('tasks in processes', () => {
     expect(await one.run('document', { document: '{}' })).toMatchObject({ ok: false });
   });
 
+  it('go before others where somebody waits for them, in the order in which they were asked for', async () => {
+    const one = pool();
+    const order: string[] = [];
+    const run = (name: string, isUrgent: boolean) =>
+      one.run('document', { document: '{}' }, { isUrgent }).then(() => order.push(name));
+    await Promise.all([
+      run('begun', false),
+      run('ahead', false),
+      run('asked', true),
+      run('asked too', true),
+      run('ahead too', false),
+    ]);
+    expect(order).toEqual(['begun', 'asked', 'asked too', 'ahead', 'ahead too']);
+  });
+
   it('are rejected when the pool is closed', async () => {
     const one = pool();
     const going = one.run('intake', stubborn(NESTED));

@@ -32,6 +32,8 @@ export class TaskEnded extends Error {
 export interface TaskOptions {
   /** Gets the share that is done, 0 to 1. */
   readonly onProgress?: (share: number) => void;
+  /** Goes before all that waits and is not. */
+  readonly isUrgent?: boolean;
   /** Ends the task, at once when it works already. */
   readonly signal?: AbortSignal;
 }
@@ -103,7 +105,8 @@ export class ProcessPool {
         },
       };
       signal?.addEventListener('abort', () => this.give(waiting, asError(signal.reason)), { once: true, signal: settled.signal });
-      this.queue.push(waiting);
+      const first = options.isUrgent ? this.queue.findIndex((other) => !other.options.isUrgent) : -1;
+      this.queue.splice(first < 0 ? this.queue.length : first, 0, waiting);
       this.next();
     });
   }

@@ -63,8 +63,8 @@ export class TaskPools {
     return this.documents.run('outline', outline);
   }
 
-  thumbnail(task: RenderTask): Promise<RenderedFile> {
-    return this.thumbnails.run('render', task);
+  thumbnail(task: RenderTask, options: TaskOptions): Promise<RenderedFile> {
+    return this.thumbnails.run('render', task, options);
   }
 
   export(task: RenderTask, options: TaskOptions): Promise<RenderedFile> {

@@ -1,6 +1,5 @@
 import type { FastifyPluginAsyncTypebox } from '@fastify/type-provider-typebox';
 import { Type } from 'typebox';
-import { drawThumbnail } from '../projects/draw-thumbnail.js';
 import { MOST_DOCUMENT } from '../projects/documents.js';
 import { ProjectSchema, sendProject } from '../projects/project-routes.js';
 import { requireRoomForProject } from '../quota-check.js';
@@ -95,13 +94,7 @@ export const templateRoutes: FastifyPluginAsyncTypebox<{ services: Services }> =
     '/api/templates/:id/thumbnail',
     { schema: { params: Params, response: { 200: FileSchema, '4xx': FaultSchema } } },
     async (request, reply) => {
-      const store = services.templates(request.workspaceId);
-      const { id } = request.params;
-      let bytes = await store.thumbnail(id);
-      if (!bytes) {
-        bytes = await drawThumbnail(services, request.workspaceId, (await store.read(id)).document);
-        await store.keepThumbnail(id, bytes);
-      }
+      const bytes = await services.pictures.ofTemplate(request.workspaceId, request.params.id);
       // A template never changes but for its name.
       return reply.type('image/png').header('cache-control', 'private, max-age=31536000, immutable').send(bytes);
     },

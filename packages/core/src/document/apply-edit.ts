@@ -1,5 +1,5 @@
 import type { Edit, Operation, Place } from './edit.js';
-import { findItem } from './find-item.js';
+import { findItem, photosUsed } from './find-item.js';
 import type { Group, Item } from './item.js';
 import type { Project, Sheet } from './project.js';
 
@@ -43,6 +43,7 @@ function applyOperation(project: Project, operation: Operation): Project {
     case 'remove-photo': {
       const { [operation.photo.id]: found, ...photos } = project.photos;
       if (!found) throw new EditError(`Photo ${operation.photo.id} is not in the project`);
+      if (photosUsed(project).has(found.id)) throw new EditError(`Photo ${found.id} is still shown`);
       return { ...project, photos };
     }
     default:

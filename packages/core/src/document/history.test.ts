@@ -30,14 +30,20 @@ describe('edits and their inverses', () => {
     );
   });
 
-  it('every document on the way is a valid one', () => {
+  it('every document on the way there and back is a valid one', () => {
     fc.assert(
       fc.property(editRecipes, (recipes) => {
-        cook(recipes, start, (project, edit) => {
+        const applied = (project: Project, edit: Edit): Project => {
           const next = applyEdit(project, edit);
           expect(openProject(JSON.parse(JSON.stringify(next)))).toEqual({ ok: true, project: next });
           return next;
+        };
+        const edits: Edit[] = [];
+        const end = cook(recipes, start, (project, edit) => {
+          edits.push(edit);
+          return applied(project, edit);
         });
+        edits.toReversed().map(invertEdit).reduce(applied, end);
       }),
       { numRuns: 40 },
     );

@@ -14,6 +14,7 @@ export class Fault extends Error {
 }
 
 const UNREACHABLE = 'The server can not be reached. What is saved is kept there, and your work is kept in this window.';
+const UNEXPECTED = 'Something went wrong here. What is saved is kept; try again, or load the page anew.';
 const SLOW = 'The server takes too long to answer. What is saved is kept there, and your work is kept in this window.';
 
 /** What the application says about any error. */
@@ -21,7 +22,9 @@ export function faultOf(error: unknown): Fault {
   if (error instanceof Fault) return error;
   if (error instanceof TypeError) return new Fault('unreachable', UNREACHABLE, {}, true);
   if (error instanceof DOMException && error.name === 'TimeoutError') return new Fault('too-slow', SLOW, {}, true);
-  return new Fault('unexpected', error instanceof Error ? error.message : 'Something went wrong.');
+  // The words of a program are for whoever looks into it, not for a person.
+  console.error(error);
+  return new Fault('unexpected', UNEXPECTED);
 }
 
 /** Whether an answer of this HTTP status may be another one in a moment. */

@@ -1,12 +1,11 @@
 import { inject, Injectable } from '@angular/core';
 import { MatDialog } from '@angular/material/dialog';
-import { insertItem, newShapedOpening, type Photo, type Point } from '@kadrosyn/core';
+import { insertItem, newShapedOpening, withdrawPhoto, type Photo, type Point } from '@kadrosyn/core';
 import { firstValueFrom } from 'rxjs';
 import { faultOf } from '../api/fault';
 import { OwnFaces } from '../lettering/own-faces';
 import { OwnOutlines } from '../outlines/own-outlines';
 import { PhotoLibrary } from '../photos/photo-library';
-import { withdrawEdit } from './commands/photo-edits';
 import { Notices } from './notices';
 import { PhotoPlacing } from './photo-placing';
 import { EditorSession } from './session';
@@ -80,8 +79,7 @@ export class Arrivals {
 
   /** A photo that could not be stored is taken out again: what can not be kept must not look kept. */
   private withdraw(photo: Photo): void {
-    const { project, sheet } = this.session.context();
-    const edit = withdrawEdit(project, sheet, photo);
+    const edit = withdrawPhoto(this.session.context().project, photo.id);
     if (edit) this.session.commit(edit);
   }
 

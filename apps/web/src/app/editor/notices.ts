@@ -1,22 +1,50 @@
 import { inject, Injectable } from '@angular/core';
 import { MatSnackBar } from '@angular/material/snack-bar';
 import { Store } from '@ngrx/store';
+import { applyEdit, EditError, invertEdit, type Edit, type Project } from '@kadrosyn/core';
 import { EditorActions } from './state/editor.actions';
+import { editorFeature } from './state/editor.reducer';
 
-/** What is said to the person at the foot of the window. */
+/** What is said to the person, in the free middle of the header: it covers nothing that is clicked, and clicks go through all but its button. */
 @Injectable()
 export class Notices {
   private readonly bar = inject(MatSnackBar);
   private readonly store = inject(Store);
+  private readonly history = this.store.selectSignal(editorFeature.selectHistory);
+  private readonly project = this.store.selectSignal(editorFeature.selectProject);
 
   /** @param run - what the button does; without it the button closes the notice. */
   say(message: string, action = 'Close', run?: () => void): void {
-    const notice = this.bar.open(message, action, { duration: run ? 6000 : 15_000, panelClass: 'ka-notice' });
+    const notice = this.bar.open(message, action, {
+      duration: run ? 6000 : 15_000,
+      panelClass: 'ka-notice',
+      verticalPosition: 'top',
+    });
     if (run) notice.onAction().subscribe(run);
   }
 
-  /** Of the last step, with a way back. */
+  /** Of the last step, with a way back: that step is taken back, whatever was done since. */
   sayWithUndo(message: string): void {
-    this.say(message, 'Undo', () => this.store.dispatch(EditorActions.undo()));
+    const edit = this.history().past.at(-1);
+    this.say(message, 'Undo', () => edit && this.takeBack(edit));
+  }
+
+  private takeBack(edit: Edit): void {
+    if (this.history().past.at(-1) === edit) return this.store.dispatch(EditorActions.undo());
+    const project = this.project();
+    const inverse = { ...invertEdit(edit), name: `Undo: ${edit.name}` };
+    if (project && fits(project, inverse)) return this.store.dispatch(EditorActions.commit({ edit: inverse }));
+    this.say('What was done since rests on it. Take that back first: Ctrl+Z takes back one step after the other.');
+  }
+}
+
+/** Whether an edit still fits what was made of the project since. */
+function fits(project: Project, edit: Edit): boolean {
+  try {
+    applyEdit(project, edit);
+    return true;
+  } catch (error) {
+    if (error instanceof EditError) return false;
+    throw error;
   }
 }

@@ -33,8 +33,8 @@ const NAMED = 3;
     } @else if (keepsNothing()) {
       <div role="status">
         <p>
-          This browser keeps no copy of what is not saved yet: it is full, or not allowed to. Close this window only when “Saved” stands
-          above.
+          This browser keeps no copy of what is not saved yet: it is full, or not allowed to. Close this window only when “Saved”
+          stands above.
         </p>
         <button class="ka-button" (click)="understood.set(true)">Understood</button>
       </div>

@@ -28,4 +28,6 @@ export interface LocalPhoto {
   readonly sha256: string;
   readonly width: number;
   readonly height: number;
+  /** It has clear places, as the server finds them: some px is not wholly opaque. */
+  readonly clear: boolean;
 }

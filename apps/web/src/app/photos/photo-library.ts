@@ -1,6 +1,6 @@
 import { computed, inject, Injectable, signal } from '@angular/core';
 import type { Bounds, Cutout, Photo } from '@kadrosyn/core';
-import { faultOf, pauseAfter } from '../api/fault';
+import { Fault, faultOf, pauseAfter } from '../api/fault';
 import { Server } from '../api/server';
 import type { LibraryPicture, StoredPhoto, UploadedFile } from '../api/server-types';
 import { PhotoLevels } from './photo-levels';
@@ -122,23 +122,23 @@ export class PhotoLibrary {
   private async addOne(file: File, onRead: (photo: Photo, file: File) => void): Promise<AddedFile> {
     const local = READABLE.includes(file.type) ? await this.readLocal(file) : undefined;
     if (local) {
-      this.show(local, file);
-      onRead(local, file);
+      this.show(local.photo, file, local.clear);
+      onRead(local.photo, file);
     }
     await this.turn();
     try {
-      const uploaded = await this.uploaded(file, local?.id);
-      if (uploaded.error) throw new Error(uploaded.error.message);
+      const uploaded = await this.uploaded(file, local?.photo.id);
+      if (uploaded.error) throw new Fault(uploaded.error.code, uploaded.error.message);
       const photo = uploaded.photo!;
       this.keep(photo);
       if (!local) onRead(documentPhoto(photo), file);
       return { fileName: file.name, photo: documentPhoto(photo) };
     } catch (error) {
-      return { fileName: file.name, fault: faultOf(error).message, ...(local ? { photo: local } : {}) };
+      return { fileName: file.name, fault: faultOf(error).message, ...(local ? { photo: local.photo } : {}) };
     } finally {
       this.active--;
       this.waiting.shift()?.();
-      if (local) this.arriving.update((list) => list.filter(({ photo }) => photo.id !== local.id));
+      if (local) this.arriving.update((list) => list.filter(({ photo }) => photo.id !== local.photo.id));
     }
   }
 
@@ -156,21 +156,21 @@ export class PhotoLibrary {
     }
   }
 
-  private async readLocal(file: File): Promise<Photo | undefined> {
+  private async readLocal(file: File): Promise<{ readonly photo: Photo; readonly clear: boolean } | undefined> {
     try {
-      const read = await this.levels.inspect(file);
-      return { ...read, name: file.name.replace(/\.[A-Za-z0-9]{1,5}$/, '') || 'Photo' };
+      const { clear, ...read } = await this.levels.inspect(file);
+      return { photo: { ...read, name: file.name.replace(/\.[A-Za-z0-9]{1,5}$/, '') || 'Photo' }, clear };
     } catch {
       // What the browser can not read may still be a picture to the server, which says what is wrong otherwise.
       return undefined;
     }
   }
 
-  private show(photo: Photo, file: File): void {
+  private show(photo: Photo, file: File, clear: boolean): void {
     if (this.find(photo.id)) return;
     this.levels.register(photo.id, { width: photo.width, height: photo.height, screenLevel: 0, local: file });
     this.arriving.update((list) => [
-      { photo, thumbnail: URL.createObjectURL(file), clear: false, tags: [], addedAt: new Date().toISOString(), uploading: 0 },
+      { photo, thumbnail: URL.createObjectURL(file), clear, tags: [], addedAt: new Date().toISOString(), uploading: 0 },
       ...list,
     ]);
   }

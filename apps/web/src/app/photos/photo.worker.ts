@@ -33,10 +33,28 @@ const decoder = {
     const hash = bytesToHex(sha256(new Uint8Array(await file.arrayBuffer())));
     const bitmap = await createImageBitmap(file);
     const { width, height } = bitmap;
+    const clear = file.type !== 'image/jpeg' && hasClearPlaces(bitmap);
     bitmap.close();
-    return { id: photoIdOf(hash), sha256: hash, width, height };
+    return { id: photoIdOf(hash), sha256: hash, width, height, clear };
   },
 };
+
+/** Rows that are looked at together: some MB. */
+const ROWS = 256;
+
+/** Whether any px is even slightly clear; looked at strip by strip, and no further than the first. */
+function hasClearPlaces(bitmap: ImageBitmap): boolean {
+  const { width, height } = bitmap;
+  const context = new OffscreenCanvas(width, Math.min(ROWS, height)).getContext('2d', { willReadFrequently: true });
+  for (let top = 0; context && top < height; top += ROWS) {
+    const rows = Math.min(ROWS, height - top);
+    context.clearRect(0, 0, width, rows);
+    context.drawImage(bitmap, 0, top, width, rows, 0, 0, width, rows);
+    const { data } = context.getImageData(0, 0, width, rows);
+    for (let i = 3; i < data.length; i += 4) if (data[i] !== 255) return true;
+  }
+  return false;
+}
 
 export type PhotoDecoder = typeof decoder;
 

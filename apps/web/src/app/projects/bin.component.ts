@@ -55,7 +55,9 @@ export class BinComponent {
   }
 
   async empty(bin: Bin): Promise<void> {
-    const sure = await firstValueFrom(this.dialogs.open<EmptyBinDialog, Bin, boolean>(EmptyBinDialog, { data: bin }).afterClosed());
+    const sure = await firstValueFrom(
+      this.dialogs.open<EmptyBinDialog, Bin, boolean>(EmptyBinDialog, { data: bin }).afterClosed(),
+    );
     if (!sure) return;
     await this.attempt(async () => {
       await this.server.emptyBin();

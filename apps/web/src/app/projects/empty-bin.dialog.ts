@@ -25,7 +25,9 @@ import type { Bin } from '../api/server-types';
 })
 export class EmptyBinDialog {
   private readonly bin = inject<Bin>(MAT_DIALOG_DATA);
-  readonly words = [amount(this.bin.projects.length, 'project'), amount(this.bin.photos.length, 'photo')].filter(Boolean).join(' and ');
+  readonly words = [amount(this.bin.projects.length, 'project'), amount(this.bin.photos.length, 'photo')]
+    .filter(Boolean)
+    .join(' and ');
 }
 
 function amount(count: number, what: string): string {

@@ -5,7 +5,7 @@ import { MatSnackBar } from '@angular/material/snack-bar';
 import { Router, RouterLink } from '@angular/router';
 import { changeProject, loosePhoto, newProject, type Photo, type SheetSize } from '@kadrosyn/core';
 import { firstValueFrom } from 'rxjs';
-import { faultOf } from '../api/fault';
+import { Fault, faultOf } from '../api/fault';
 import { Server } from '../api/server';
 import type { ProjectSummary } from '../api/server-types';
 import { IconComponent } from '../interface/icon.component';
@@ -101,7 +101,7 @@ export class ProjectsPageComponent {
     this.busy.set(`Adding ${file.name}`);
     await this.attempt(async () => {
       const [added] = await this.library.add([file]);
-      if (!added?.photo || added.fault) throw new Error(`${file.name}: ${added?.fault ?? 'could not be added'}`);
+      if (!added?.photo || added.fault) throw new Fault('not-added', `${file.name}: ${added?.fault ?? 'could not be added'}`);
       this.open((await this.server.createFrom(projectFrom(added.photo))).id);
     });
     this.busy.set(null);

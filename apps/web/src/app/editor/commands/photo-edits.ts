@@ -1,18 +1,15 @@
 import {
   backgroundEdit,
   changeItem,
-  changeItemOperation,
   fillOperations,
   insertItem,
   loosePhoto,
   newId,
-  openingsOf,
   withPhoto,
   type Edit,
   type GripContext,
   type Opening,
   type OpeningKind,
-  type Operation,
   type Photo,
   type Point,
   type Project,
@@ -57,17 +54,6 @@ export function groundEdit({ project, sheet }: Context, photo: Photo): Edit {
 export function takeOutEdit(sheet: Sheet, opening: Opening): Edit {
   const slot = opening.slot?.sample ? { slot: { ...opening.slot, sample: false } } : {};
   return changeItem(sheet, opening, { fill: { type: 'none' }, ...slot }, `Take photo out of ${opening.name}`);
-}
-
-/** Takes a photo that could not be stored out of everything on the sheet; null when nothing shows it. */
-export function withdrawEdit(project: Project, sheet: Sheet, photo: Photo): Edit | null {
-  const operations: Operation[] = [];
-  for (const opening of openingsOf(sheet.items)) {
-    if (opening.fill.type !== 'photo' || opening.fill.photoId !== photo.id) continue;
-    operations.push(changeItemOperation(sheet, opening, { fill: { type: 'none' } }));
-  }
-  if (photo.id in project.photos) operations.push({ type: 'remove-photo', photo: project.photos[photo.id]! });
-  return operations.length > 0 ? { name: `Take out ${photo.name}, which could not be stored`, operations } : null;
 }
 
 /** The item that an edit lays on the sheet; null where it lays none. */

@@ -2,7 +2,7 @@ import { inject } from '@angular/core';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
 import { Store } from '@ngrx/store';
 import { catchError, defer, filter, finalize, firstValueFrom, from, of, switchMap, takeUntil } from 'rxjs';
-import { faultOf, pauseAfter } from '../../api/fault';
+import { Fault, faultOf, pauseAfter } from '../../api/fault';
 import { Server } from '../../api/server';
 import type { ExportStatus } from '../../api/server-types';
 import { EditorActions } from './editor.actions';
@@ -82,7 +82,7 @@ async function saved(store: Store): Promise<EditorState> {
       ),
   );
   if (state.save.unsaved.length > 0)
-    throw new Error(`The project could not be saved, so it was not exported. ${state.save.message ?? ''}`);
+    throw new Fault('not-saved', `The project could not be saved, so it was not exported. ${state.save.message ?? ''}`);
   return state;
 }
 

@@ -1,0 +1,50 @@
+import { describe, expect, it } from 'vitest';
+import { testGroup, testOpening, testPhoto, testProject } from '../../testing/test-documents.js';
+import { applyEdit, EditError } from './apply-edit.js';
+import { invertEdit } from './edit.js';
+import { photosUsed } from './find-item.js';
+import { openProject } from './open-project.js';
+import type { Project } from './project.js';
+import { withdrawPhoto } from './withdraw-photo.js';
+
+const placement = { x: 0, y: 0, scale: 1, turn: 0, flipX: false, flipY: false };
+const fill = { type: 'photo', photoId: 'photo_a', placement } as const;
+
+/** The photo is in an opening, in one within a group, on another sheet, and the ground of that. */
+function shownEverywhere(): Project {
+  const project = testProject(
+    [testOpening('a', { fill }), testGroup('g', [testOpening('b', { fill })])],
+    [testPhoto('photo_a'), testPhoto('photo_b')],
+  );
+  const first = project.sheets[0]!;
+  const background = {
+    type: 'photo',
+    photoId: 'photo_a',
+    placement,
+    blur: 0,
+    fade: 0,
+  } as unknown as Project['sheets'][0]['background'];
+  const second = { ...first, id: 'sheet_2', background, items: [testOpening('c', { fill }), testOpening('d')] };
+  return { ...project, sheets: [first, second] };
+}
+
+describe('a photo that could not be stored', () => {
+  it('is taken out of all sheets, groups and grounds, and leaves a project that opens; undone, all is as it was', () => {
+    const project = shownEverywhere();
+    const edit = withdrawPhoto(project, 'photo_a')!;
+    const without = applyEdit(project, edit);
+    expect([...photosUsed(without)]).toEqual([]);
+    expect(Object.keys(without.photos)).toEqual(['photo_b']);
+    expect(openProject(without)).toMatchObject({ ok: true });
+    expect(applyEdit(without, invertEdit(edit))).toEqual(project);
+    expect(withdrawPhoto(without, 'photo_a')).toBeNull();
+  });
+
+  it('can not be removed from the project while anything shows it', () => {
+    const project = shownEverywhere();
+    const remove = { name: 'Remove', operations: [{ type: 'remove-photo', photo: project.photos['photo_a']! }] } as const;
+    expect(() => applyEdit(project, remove)).toThrow(EditError);
+    const unused = { name: 'Remove', operations: [{ type: 'remove-photo', photo: project.photos['photo_b']! }] } as const;
+    expect(Object.keys(applyEdit(project, unused).photos)).toEqual(['photo_a']);
+  });
+});

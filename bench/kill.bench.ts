@@ -74,8 +74,10 @@ async function person(): Promise<Person> {
 
 let [saves, count, lost, halves] = [0, 0, 0, 0];
 const photos = new Map<string, number>();
+const refusals = new Map<string, number>();
 const exports: { id: string; by: Person }[] = [];
 let isGoing = true;
+const goesOn = (): boolean => isGoing;
 
 async function saveOn(one: Person): Promise<void> {
   while (isGoing) {
@@ -83,9 +85,9 @@ async function saveOn(one: Person): Promise<void> {
     const saveId = `save_${count}`;
     one.unsure = name;
     const edits = [{ name: 'Rename', operations: [{ type: 'change-project', before: {}, after: { name } }] }];
-    let answer = await ask('POST', `/api/projects/${one.id}/edits`, { revision: one.revision, saveId, edits });
-    while (isGoing && (answer === null || answer.status >= 500)) {
-      await pause(100);
+    let answer: Answer | null = null;
+    for (let attempt = 0; attempt === 0 || (goesOn() && (answer === null || answer.status >= 500)); attempt++) {
+      if (attempt > 0) await pause(100);
       answer = await ask('POST', `/api/projects/${one.id}/edits`, { revision: one.revision, saveId, edits });
     }
     if (answer?.status !== 200) {
@@ -111,6 +113,10 @@ async function addOn(): Promise<void> {
     const answer = await ask('POST', '/api/photos', form);
     const added = (answer?.body as { files?: { photo?: { id: string } }[] } | undefined)?.files?.[0]?.photo;
     if (answer?.status === 200 && added) photos.set(added.id, width * height);
+    else {
+      const why = answer ? JSON.stringify(answer).slice(0, 120) : 'no answer';
+      refusals.set(why, (refusals.get(why) ?? 0) + 1);
+    }
     await pause(50);
   }
 }
@@ -171,7 +177,7 @@ crowd.catch((error: unknown) => {
 const away = new Map<Victim, number[]>();
 for (let round = 0; round < ROUNDS; round++) {
   const victim = VICTIMS[round % VICTIMS.length]!;
-  await pause(300 + 600 * Math.random());
+  await pause(800 + 1200 * Math.random());
   const from = performance.now();
   await kill(victim);
   // Well again is who answers twice in a row.
@@ -222,6 +228,7 @@ await client.end();
 detail(
   `${saves} saves and ${photos.size} photos were confirmed; exports ended ${[...ends].map(([state, n]) => `${state} ${n}`).join(', ')}.`,
 );
+for (const [why, n] of refusals) detail(`${n} photos were not confirmed: ${why}`);
 figure('kill.rounds', ROUNDS, 'rounds');
 figure('kill.confirmed', saves + photos.size, 'things');
 figure('kill.lost', lost, 'things', { most: 0 });

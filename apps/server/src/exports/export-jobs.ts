@@ -106,7 +106,7 @@ export class ExportJobs {
       const all = { queue, read: read - from, wait, ...times, keep: kept };
       this.log.info({ exportId, bytes: file.byteLength, ms: roundedTimes(all) }, 'export drawn');
     } catch (error) {
-      if (!controller.signal.aborted) await this.fail(attempt, exportId, error);
+      if (!controller.signal.aborted) await this.fail(attempt, { workspaceId, exportId }, error);
     } finally {
       clearInterval(heartbeat);
       this.running.delete(exportId);
@@ -114,8 +114,14 @@ export class ExportJobs {
   }
 
   /** Says what happened. Where not even that can be said, the export falls silent and is taken up again. */
-  private async fail(attempt: ExportAttempt, exportId: string, error: unknown): Promise<void> {
+  private async fail(attempt: ExportAttempt, job: ExportName, error: unknown): Promise<void> {
+    const { exportId } = job;
     if (error instanceof TaskEnded && error.why === 'stopped') return;
+    // Its process ended by itself or was ended by somebody: that need not be the picture's fault.
+    if (error instanceof TaskEnded && error.why === 'crashed' && (await attempt.giveBack().catch(() => false))) {
+      await this.enqueue(job).catch(() => undefined);
+      return;
+    }
     const why = error instanceof TaskEnded ? error.why : undefined;
     this.log.error({ exportId, ...loggableFault(error), why }, 'an export failed');
     const reason = why ? ': it needs more than there is' : '';

@@ -36,6 +36,8 @@ const STATUS = {
   name: sql<string>`${exports.document}->>'name'`,
 };
 const isSilent = sql`${exports.heardAt} < now() - make_interval(secs => ${SILENCE})`;
+/** The queue may have lost it with the server that noted it. Named to it twice, it is drawn once all the same. */
+const isForgotten = sql`coalesce(${exports.heardAt}, ${exports.createdAt}) < now() - make_interval(secs => ${SILENCE})`;
 
 /** The exports of one workspace. */
 export class ExportStore {
@@ -106,26 +108,44 @@ export class ExportAttempt {
     return this.set({ state: 'done', progress: 1, bytes });
   }
 
+  /** Lets another attempt be made. False when that was the last one. */
+  async giveBack(): Promise<boolean> {
+    return this.set({ state: 'waiting', progress: 0 }, lt(exports.attempts, MOST_ATTEMPTS));
+  }
+
   fail(message: string): Promise<boolean> {
     return this.set({ state: 'failed', message });
   }
 
-  private async set(change: Parameters<ReturnType<Database['update']>['set']>[0]): Promise<boolean> {
+  private async set(
+    change: Parameters<ReturnType<Database['update']>['set']>[0],
+    also?: ReturnType<typeof lt>,
+  ): Promise<boolean> {
     const rows = await this.db
       .update(exports)
       .set(change)
-      .where(and(this.is, eq(exports.state, 'running')))
+      .where(and(this.is, eq(exports.state, 'running'), also))
       .returning({ id: exports.id });
     return rows.length > 0;
   }
 }
 
-/** Exports of all workspaces that nobody is at any more: those to be taken up again. Those that were begun too often are given up, and say so. */
+/**
+ * Exports of all workspaces that nobody is at any more, or that have waited so long that nobody may know of them: those to be taken up again. Those that
+ * were begun too often are given up, and say so.
+ */
 export async function silentExports(db: Database): Promise<ExportName[]> {
   const silent = and(eq(exports.state, 'running'), isSilent);
+  const forgotten = and(eq(exports.state, 'waiting'), isForgotten);
   await db
     .update(exports)
     .set({ state: 'failed', message: GIVEN_UP })
     .where(and(silent, sql`${exports.attempts} >= ${MOST_ATTEMPTS}`));
-  return db.select({ workspaceId: exports.workspaceId, exportId: exports.id }).from(exports).where(silent);
+  const name = { workspaceId: exports.workspaceId, exportId: exports.id };
+  const waiting = await db
+    .update(exports)
+    .set({ heardAt: sql`now()` })
+    .where(forgotten)
+    .returning(name);
+  return [...waiting, ...(await db.select(name).from(exports).where(silent))];
 }

@@ -40,7 +40,11 @@ export class TaskPools {
   async intake(task: IntakeTask): Promise<Intake> {
     const pool = isSvg(task.bytes) ? this.drawings : this.added;
     try {
-      return await pool.run('intake', task);
+      // A process that ended by itself or was ended by somebody need not have ended for the file.
+      return await pool.run('intake', task).catch((error: unknown) => {
+        if (error instanceof TaskEnded && error.why === 'crashed') return pool.run('intake', task);
+        throw error;
+      });
     } catch (error) {
       if (!(error instanceof TaskEnded) || error.why === 'stopped') throw error;
       return { ok: false, refusal: { code: 'too-heavy', message: HEAVY[error.why] } };

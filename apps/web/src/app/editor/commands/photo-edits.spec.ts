@@ -11,7 +11,7 @@ import {
 } from '@kadrosyn/core';
 import { describe, expect, it } from 'vitest';
 import { droppedWords } from './dropped-words';
-import { fillEdit, groundEdit, laidBy, layEdit, takeOutEdit, withdrawEdit } from './photo-edits';
+import { fillEdit, groundEdit, laidBy, layEdit, takeOutEdit } from './photo-edits';
 
 // A rectangle needs no faces.
 const shaper = {} as Shaper;
@@ -105,14 +105,6 @@ describe('taking a photo out', () => {
   it('leaves the opening, which is no sample any more', () => {
     const [after] = applyEdit(project, takeOutEdit(sheet, hero)).sheets[0]!.items;
     expect(after).toMatchObject({ id: 'hero', fill: { type: 'none' }, slot: { hint: 'You', sample: false } });
-  });
-
-  it('that could not be stored leaves all its openings', () => {
-    const after = applyEdit(project, withdrawEdit(project, sheet, photo('two'))!);
-    expect(after.sheets[0]!.items).toHaveLength(2);
-    expect(after.sheets[0]!.items[1]).toMatchObject({ fill: { type: 'none' } });
-    expect(after.photos).not.toHaveProperty('two');
-    expect(withdrawEdit(project, sheet, photo('three'))).toBeNull();
   });
 });
 

@@ -59,7 +59,6 @@ function staticChecks(packages, built) {
     check('lint', built, () => run(bin('eslint'), ['.'], { cwd: ROOT })),
     check('formatting', packages, () => run(bin('prettier'), ['--check', '.'], { cwd: ROOT })),
     check('types of tests', built, () => run(bin('tsc'), ['-p', 'tsconfig.test.json'], { cwd: ROOT })),
-    check('types of web tests', built, () => run(bin('tsc'), ['-p', 'tsconfig.spec.json', '--noEmit'], { cwd: web })),
     check('types of web workers', built, () => run(bin('tsc'), ['-p', 'tsconfig.worker.json', '--noEmit'], { cwd: web })),
     check('boundaries', built, () =>
       run(bin('depcruise'), ['--config', '.dependency-cruiser.cjs', 'packages', 'apps', 'demo', 'e2e', 'bench'], { cwd: ROOT }),

@@ -32,7 +32,21 @@ test('an item is locked, hidden, renamed and sent to the back from the depth pan
   await page.getByRole('dialog').getByRole('button', { name: 'Rename' }).click();
   await expect(editor.depth.getByRole('button', { name: /^Moon/ })).toBeVisible();
   await menu('Moon', 'Remove');
-  await expect(page.locator('.ka-notice').last()).toContainText('Moon was removed.');
+  const notice = page.locator('.ka-notice').last();
+  await expect(notice).toContainText('Moon was removed.');
+  // It stands in the header, and clicks go through all but its button.
+  const box = (await notice.boundingBox())!;
+  expect(box.y + box.height).toBeLessThan(60);
+  const isThrough = await page.evaluate(
+    ([left, top]) => document.elementFromPoint(left!, top!)?.closest('.ka-notice') === null,
+    [box.x + 12, box.y + box.height / 2],
+  );
+  expect(isThrough).toBe(true);
+  // It takes back what it is about, whatever was done since.
+  await menu('Heart', 'To the front');
+  await notice.getByRole('button', { name: 'Undo' }).click();
+  await expect(editor.depth.getByRole('button', { name: /^Moon/ })).toBeVisible();
+  await expect(editor.depth.getByRole('button', { name: 'Heart, 1 of 3 from the front' })).toBeVisible();
 });
 
 test('what lies behind is reached by the list of all that is under the pointer', async ({ page }) => {

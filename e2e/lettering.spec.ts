@@ -5,6 +5,18 @@ import { expect, test } from './support/test.js';
 
 const FONT = readFileSync(fileURLToPath(new URL('../build/faces/shrikhand-latin.ttf', import.meta.url)));
 
+test('after lettering was dropped, Enter types in it instead of adding another', async ({ page }) => {
+  const editor = await Editor.home(page);
+  await editor.begin('Post');
+  await editor.tab('Lettering');
+  await editor.dragSupply('Title', { x: 0.5, y: 0.5 });
+  const words = editor.depth.getByRole('button', { name: /^Your title/ });
+  await expect(words).toHaveCount(1);
+  await page.keyboard.press('Enter');
+  await expect(page.getByLabel('Text on the sheet')).toBeFocused();
+  await expect(words).toHaveCount(1);
+});
+
 test('text is typed on the sheet: caret, selection, lines, undo, and what its edge and Delete do', async ({ page }) => {
   const editor = await Editor.home(page);
   await editor.begin('Badge');

@@ -52,6 +52,43 @@ test('three bad uploads are explained and leave nothing behind, the good one arr
   await expect(editor.supplies.getByRole('button', { name: /^letter: / })).toHaveCount(0);
 });
 
+test('a photo that can not be stored after all leaves every sheet, and the project goes on', async ({ page }) => {
+  const editor = await Editor.home(page);
+  await editor.begin('Post');
+  let release = (): void => undefined;
+  const held = new Promise<void>((resolve) => (release = resolve));
+  await page.route('**/api/photos', async (route) => {
+    if (route.request().method() !== 'POST') return route.continue();
+    await held;
+    const error = { code: 'damaged', message: 'The picture is damaged or cut off, so it can not be read.' };
+    await route.fulfill({ json: { files: [{ fileName: 'Doomed.jpg', error }] } });
+  });
+  await editor.dropFiles([await ownPhoto('Doomed', 41)], { x: 0.5, y: 0.5 });
+  await expect(editor.depth.getByRole('button', { name: /^Doomed/ })).toBeVisible();
+  await editor.depth.getByRole('button', { name: /^1 Sheet 1, page/ }).focus();
+  await page.keyboard.press('Shift+F10');
+  await page.getByRole('menuitem', { name: 'Copy' }).click();
+  await expect(editor.depth.getByRole('button', { name: /^2 .*, page 2 of 2/ })).toBeVisible();
+  release();
+  await expect(page.locator('.ka-notice').last()).toContainText('Doomed.jpg: The picture is damaged');
+  await editor.saved();
+  await page.reload();
+  await editor.ready();
+  await expect(editor.depth.getByRole('button', { name: /page 2 of 2/ })).toBeVisible();
+});
+
+test('a picture with a clear ground is artwork from the first moment on', async ({ page }) => {
+  const editor = await Editor.home(page);
+  await editor.begin('Post');
+  await page.route('**/api/photos', (route) => (route.request().method() === 'POST' ? route.abort() : route.continue()));
+  const disc =
+    '<svg xmlns="http://www.w3.org/2000/svg" width="300" height="300"><circle cx="150" cy="150" r="120" fill="#cf4a22"/></svg>';
+  const bytes = await sharp(Buffer.from(disc)).png().toBuffer();
+  await editor.dropFiles([{ name: 'Disc of clay.png', type: 'image/png', bytes }], { x: 0.5, y: 0.5 });
+  await editor.select('Disc of clay');
+  await expect(editor.panel.locator('.head p')).toContainText('Artwork');
+});
+
 test('while a photo is dragged, the words say what will happen, and Escape ends it with nothing changed', async ({ page }) => {
   const editor = await Editor.home(page);
   await editor.begin('Post');

@@ -58,6 +58,7 @@ export class CutoutWork implements OnDestroy {
   private first: CutoutState = NOTHING_SAID;
 
   readonly hasAnswer = computed(() => this.answer()?.isEmpty === false);
+  readonly keepsNothing = computed(() => this.answer()?.isEmpty === true);
   readonly wordOfMarks = computed(() => markWords(this.history.now().marks));
 
   constructor() {
@@ -237,6 +238,10 @@ export class CutoutWork implements OnDestroy {
     try {
       const finished = await engine.finish('kept', { marks, edge, pieces }, (share) => this.progress.set(0.7 * share));
       if (!finished || this.progress() === null) return null;
+      if (!finished.focus) {
+        this.news.set('Nothing of the photo would be kept. Mark what stays: a box around it, or a stroke of Keep.');
+        return null;
+      }
       const matteSha256 = await this.server.addMatte(photo.id, finished.png);
       this.progress.set(0.9);
       const id = known?.id ?? newId('cutout');

@@ -83,9 +83,13 @@ export function isTyping(target: EventTarget | null): boolean {
 
 const WITHOUT_TEXT: ReadonlySet<string> = new Set(['range', 'checkbox', 'radio']);
 
-/** Whether a key is for the field that has the focus. From any, one can go on to the next part; from a slider or a tick, undo and the like work too. */
+/**
+ * Whether a key is for the field that has the focus. From any, one can go on to the next part; where nothing is typed, as in a slider or a tick, letters
+ * and figures mean what they mean on the sheet, and undo and the like work too.
+ */
 export function isForField({ target, key, ctrlKey, metaKey }: KeyboardEvent): boolean {
   if (!isTyping(target) || key === 'F6') return false;
   const hasText = !(target instanceof HTMLInputElement && WITHOUT_TEXT.has(target.type));
-  return hasText || !(ctrlKey || metaKey);
+  const isSign = key.length === 1 && key !== ' ';
+  return hasText || !(ctrlKey || metaKey || isSign);
 }

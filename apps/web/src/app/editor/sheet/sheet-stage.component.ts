@@ -110,7 +110,11 @@ export class SheetStageComponent {
     effect(() => this.pointer.dots.paint(this.dots().nativeElement, this.pointer.halftone(), this.session.selectedOpening()));
     this.drag.setSurface({
       over: (supply, client) => this.supplyOver(supply, client),
-      drop: (supply, client) => this.supplyDrop(supply, client),
+      drop: (supply, client) => {
+        this.supplyDrop(supply, client);
+        // Keys go on with what was dropped: Enter must not press its supply once more.
+        this.host.nativeElement.focus({ preventScroll: true });
+      },
       cancel: () => this.endDrop(),
     });
     destroy.onDestroy(() => {

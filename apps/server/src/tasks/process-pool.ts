@@ -62,6 +62,8 @@ interface Waiting {
 const PROGRAM = fileURLToPath(new URL('./task-process.js', import.meta.url));
 /** A process that has nothing to do for so long ends, ms. */
 const IDLE = 30_000;
+/** A process that has not begun after so long does not begin any more, ms. */
+const START = 20_000;
 /** How often time and memory of what works are looked at, ms. */
 const LOOK = 100;
 
@@ -162,27 +164,36 @@ class Worker {
   private rest = 0;
   private look: NodeJS.Timeout | undefined;
   private idle: NodeJS.Timeout | undefined;
+  private begins: NodeJS.Timeout | undefined;
 
   constructor(
     private readonly bounds: PoolBounds,
     onFree: () => void,
     onGone: () => void,
   ) {
+    let isGone = (): void => undefined;
+    this.gone = new Promise((resolve) => (isGone = resolve));
+    const onEnd = (): void => {
+      isGone();
+      clearInterval(this.look);
+      clearTimeout(this.idle);
+      clearTimeout(this.begins);
+      this.ended ??= new TaskEnded('crashed');
+      this.task?.reject(this.ended);
+      this.task = null;
+      onGone();
+    };
     this.child = fork(PROGRAM, { serialization: 'advanced', detached: true });
-    this.gone = new Promise((resolve) => this.child.once('exit', () => resolve()));
-    // A message to a process that has just ended; its end is told as such.
-    this.child.on('error', () => undefined);
+    // Also told of a message to a process that has just ended, whose end is told as such.
+    this.child.on('error', () => {
+      if (this.child.pid === undefined) onEnd();
+    });
+    this.begins = setTimeout(() => void this.end(new TaskEnded('crashed')), START).unref();
     this.child.on('message', (report: Report) => {
       if ('ready' in report) this.onReady();
       else if (report.id === this.task?.order.id) this.onReport(report, onFree);
     });
-    this.child.once('exit', () => {
-      clearInterval(this.look);
-      clearTimeout(this.idle);
-      this.task?.reject(this.ended ?? new TaskEnded('crashed'));
-      this.task = null;
-      onGone();
-    });
+    this.child.once('exit', () => onEnd());
   }
 
   get isFree(): boolean {
@@ -209,6 +220,7 @@ class Worker {
 
   private onReady(): void {
     this.ready = true;
+    clearTimeout(this.begins);
     this.rest = this.memory();
     if (this.child.pid && this.bounds.niceness > 0) setPriority(this.child.pid, this.bounds.niceness);
     if (this.task) this.send();

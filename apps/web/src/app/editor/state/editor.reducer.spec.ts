@@ -111,7 +111,7 @@ describe('the editor’s state', () => {
 
   it('sends again what was not answered, just as it was sent, and forgets it when it is refused', () => {
     const edit = changeProject(project, { name: 'Other' }, 'Rename');
-    const sent = reducer(reducer(opened(), EditorActions.commit({ edit })), EditorActions.saving({ saveId: 's1', count: 1 }));
+    const sent = reducer(reducer(named(opened()), EditorActions.commit({ edit })), EditorActions.saving({ saveId: 's1', count: 1 }));
     const failed = (state: EditorState, code: string, passing: boolean) =>
       reducer(state, EditorActions.savingFailed({ projectId: 'p', code, message: 'No.', passing }));
     const later = reducer(failed(sent, 'unreachable', true), EditorActions.commit({ edit }));
@@ -129,11 +129,11 @@ describe('the editor’s state', () => {
   it('follows another window only while nothing here is unsaved', () => {
     const theirs = { ...project, name: 'Theirs', sheets: [{ ...project.sheets[0]!, items: [opening] }] };
     const followed = EditorActions.followed({ projectId: 'p', project: theirs, revision: 6, updatedAt: '2026-05-09T10:02:00Z' });
-    const shown = reducer({ ...opened(), selectedIds: [opening.id, 'gone'] }, followed);
+    const shown = reducer({ ...named(opened()), selectedIds: [opening.id, 'gone'] }, followed);
     expect(shown).toMatchObject({ project: theirs, save: { revision: 6, state: 'saved' }, selectedIds: [opening.id] });
     expect(shown.history).toEqual(EMPTY_HISTORY);
     const edit = changeProject(project, { name: 'Mine' }, 'Rename');
-    const changed = reducer(opened(), EditorActions.commit({ edit }));
+    const changed = reducer(named(opened()), EditorActions.commit({ edit }));
     expect(reducer(changed, followed)).toBe(changed);
     expect(reducer(shown, EditorActions.followed({ projectId: 'p', project, revision: 5, updatedAt: '' }))).toBe(shown);
     expect(reducer(shown, EditorActions.followed({ projectId: 'other', project, revision: 9, updatedAt: '' }))).toBe(shown);

@@ -111,12 +111,15 @@ describe('exports', () => {
     const store = server.services.exports('workspace_home');
     const document = (await server.services.projects('workspace_home').document(projectId)).document;
     const ask = { projectId, sheetId, scale: 1, type: 'png', quality: 90, document } as const;
-    const [lost, hopeless] = [await store.add(ask), await store.add(ask)];
+    const [lost, hopeless, forgotten] = [await store.add(ask), await store.add(ask), await store.add(ask)];
     // As a server leaves them that ends in the middle of its work.
     const leave = sql`state = 'running', attempt = 'attempt_gone', heard_at = now() - interval '1 minute'`;
     await server.services.db.execute(sql`update exports set ${leave}, attempts = 1 where id = ${lost}`);
     await server.services.db.execute(sql`update exports set ${leave}, attempts = 3 where id = ${hopeless}`);
+    // Noted, but never named to the queue.
+    await server.services.db.execute(sql`update exports set created_at = now() - interval '1 minute' where id = ${forgotten}`);
     expect(await ended(lost)).toMatchObject({ state: 'done' });
+    expect(await ended(forgotten)).toMatchObject({ state: 'done' });
     const given = await ended(hopeless);
     expect(given).toMatchObject({
       state: 'failed',
@@ -138,6 +141,18 @@ describe('exports', () => {
     expect((await store.bytes(id))!.toString()).toBe('second');
     await store.cancel(id);
     expect(await store.status(id)).toMatchObject({ state: 'done' });
+  });
+
+  it('are given back by whoever can not go on, three times at most', async () => {
+    const store = server.services.exports('workspace_home');
+    const document = (await server.services.projects('workspace_home').document(projectId)).document;
+    const id = await store.add({ projectId, sheetId, scale: 1, type: 'png', quality: 90, document });
+    for (const isTaken of [true, true, false]) {
+      const { attempt } = (await store.begin(id))!;
+      expect(await attempt.giveBack()).toBe(isTaken);
+    }
+    expect(await store.status(id)).toMatchObject({ state: 'running' });
+    await store.cancel(id);
   });
 
   it('are refused where they make no sense', async () => {

@@ -111,7 +111,10 @@ describe('the editor’s state', () => {
 
   it('sends again what was not answered, just as it was sent, and forgets it when it is refused', () => {
     const edit = changeProject(project, { name: 'Other' }, 'Rename');
-    const sent = reducer(reducer(named(opened()), EditorActions.commit({ edit })), EditorActions.saving({ saveId: 's1', count: 1 }));
+    const sent = reducer(
+      reducer(named(opened()), EditorActions.commit({ edit })),
+      EditorActions.saving({ saveId: 's1', count: 1 }),
+    );
     const failed = (state: EditorState, code: string, passing: boolean) =>
       reducer(state, EditorActions.savingFailed({ projectId: 'p', code, message: 'No.', passing }));
     const later = reducer(failed(sent, 'unreachable', true), EditorActions.commit({ edit }));

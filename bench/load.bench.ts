@@ -9,10 +9,10 @@ import { databaseUrlOf } from './database-url.js';
 import { about, figure, once } from './figure.js';
 
 about(`
-200 people, each of whom saves once a second for half a minute: copies of *Open kiln day*, one item moved. The first ten seconds, in which
+200 people, each of whom saves once a second for forty seconds: copies of *Open kiln day*, one item moved. The first ten seconds, in which
 server and people have only just been started, are told apart. Beside it the longest time in which health
 did not answer. A bare UPDATE of such rows, as many a second over ten connections, in the same run on the same database. Then lists of 1,000 projects
-and 10,000 photos, and a rename in a project of 4,000 items.
+and 10,000 photos, a rename in a project of 4,000 items, and a copy of 8 MB.
 `);
 once();
 
@@ -140,6 +140,16 @@ const renames = (async () => {
 })();
 figure('load.rename.4000.gap', await longestGap(renames), 'ms', { most: 200 });
 await renames;
+
+// A copy of 8 MB, as large as drawings with very long outlines make it.
+const long = { type: 'path', d: `M0 0${'L1 .5L.5 1L0 .25'.repeat(240)}Z` } as const;
+const drawn = discs.slice(0, 2000).map((disc) => ({ ...disc, outline: long }));
+const large = JSON.stringify({ document: { ...made, sheets: [{ ...made.sheets[0]!, items: drawn }] } });
+const posted = fetch(`${address}/api/projects`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: large });
+figure('load.document.size', large.length / 2 ** 20, 'MB');
+figure('load.document.gap', await longestGap(posted), 'ms', { most: 200 });
+const { status } = await posted;
+if (status !== 201) throw new Error(`The large copy was answered ${status}: ${(await (await posted).text()).slice(0, 300)}`);
 
 await pool.end();
 await started.stop();

@@ -62,6 +62,7 @@ test('text is typed on the sheet: caret, selection, lines, undo, and what its ed
   await editor.select('Open ki');
   await editor.stage.focus();
   await page.keyboard.press('Enter');
+  await expect(field).toBeFocused();
   await page.keyboard.press('Control+a');
   await page.keyboard.press('Delete');
   await page.keyboard.press('Escape');

@@ -24,6 +24,12 @@ async function sharedCard(page: Page): Promise<Editor> {
   return first;
 }
 
+/** Lets saves through again, and has the browser say so: else the next try comes after a pause that has grown. */
+async function reconnect(page: Page): Promise<void> {
+  await page.unroute('**/edits');
+  await page.evaluate(() => window.dispatchEvent(new Event('online')));
+}
+
 const shapeIn = ({ depth }: Editor, name: string) => depth.getByRole('button', { name: new RegExp(`^${name}`) });
 
 test('two windows: what one saves, the other shows', async ({ page }) => {
@@ -45,7 +51,7 @@ test('two windows: one that was changed meanwhile is told, keeps what it did, an
   await expect(second.page.locator('ka-editor-header .saved')).toContainText('Not saved yet');
   await addShape(first, 'Circle', 0.3);
   await first.saved();
-  await second.page.unroute('**/edits');
+  await reconnect(second.page);
   const alert = second.page.getByRole('alert');
   await expect(alert).toContainText('changed in another window');
   await expect(alert).toContainText('Only here: Add Square');
@@ -91,7 +97,7 @@ test('a server that fails: it is said and tried again; reloading gives nothing u
   await addShape(editor, 'Circle', 0.3);
   await expect(page.locator('ka-editor-header .saved')).toContainText('Not saved yet, trying again');
   await expect(page.getByRole('alert')).toHaveCount(0);
-  await page.unroute('**/edits');
+  await reconnect(page);
   await editor.saved();
   await fail(422, 'edit-does-not-fit', 'A change does not fit the saved project. Nothing was changed; reload and try again.');
   await addShape(editor, 'Square', 0.7);
@@ -139,7 +145,7 @@ test('a browser that keeps nothing says so, and asks before unsaved work is left
   const dialog = await asked;
   expect(dialog.type()).toBe('beforeunload');
   await dialog.dismiss();
-  await page.unroute('**/edits');
+  await reconnect(page);
   await editor.saved();
 });
 
@@ -150,7 +156,7 @@ test('a server that can not be reached: the work goes on and is saved when it is
   await addShape(editor, 'Circle', 0.3);
   await expect(page.locator('ka-editor-header .saved')).toHaveText('Not saved yet, trying again');
   await addShape(editor, 'Square', 0.7);
-  await page.unroute('**/edits');
+  await reconnect(page);
   await editor.saved();
   await page.reload();
   await editor.ready();
@@ -166,7 +172,7 @@ test('work that was never sent is there again after a reload', async ({ page }) 
   await page.reload();
   await editor.ready();
   await expect(editor.depth.getByRole('button', { name: /^Circle/ })).toBeVisible();
-  await page.unroute('**/edits');
+  await reconnect(page);
   await editor.saved();
 });
 

@@ -53,8 +53,6 @@ export class CutoutViewComponent implements OnInit {
     () =>
       this.work.begun() !== null &&
       (this.work.preview() !== null || this.work.hasAnswer()) &&
-      // A photo of which nothing is kept would be gone from the sheet.
-      !this.work.keepsNothing() &&
       this.work.history.now().marks.length > 0,
   );
 

@@ -58,7 +58,6 @@ export class CutoutWork implements OnDestroy {
   private first: CutoutState = NOTHING_SAID;
 
   readonly hasAnswer = computed(() => this.answer()?.isEmpty === false);
-  readonly keepsNothing = computed(() => this.answer()?.isEmpty === true);
   readonly wordOfMarks = computed(() => markWords(this.history.now().marks));
 
   constructor() {

@@ -53,6 +53,7 @@ export class CutoutViewComponent implements OnInit {
     () =>
       this.work.begun() !== null &&
       (this.work.preview() !== null || this.work.hasAnswer()) &&
+      !this.work.keepsNothing() &&
       this.work.history.now().marks.length > 0,
   );
 

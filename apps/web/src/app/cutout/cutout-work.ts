@@ -23,6 +23,9 @@ export interface KeptCutout {
   readonly focus: Bounds | undefined;
 }
 
+/** Marks whose cutout is the answer to them. */
+const ANSWERED: ReadonlySet<string> = new Set(['suggest', 'box', 'keep', 'leave-out', 'erase', 'soft-edge']);
+
 /** The work on the cutout of one photo: what was said, what came of it, and keeping it. */
 @Injectable()
 export class CutoutWork implements OnDestroy {
@@ -58,6 +61,10 @@ export class CutoutWork implements OnDestroy {
   private first: CutoutState = NOTHING_SAID;
 
   readonly hasAnswer = computed(() => this.answer()?.isEmpty === false);
+  /** A photo of which nothing is kept would be gone from the sheet. Other marks than these make a cutout without an answer. */
+  readonly keepsNothing = computed(
+    () => this.answer()?.isEmpty === true && this.history.now().marks.every(({ kind }) => ANSWERED.has(kind)),
+  );
   readonly wordOfMarks = computed(() => markWords(this.history.now().marks));
 
   constructor() {

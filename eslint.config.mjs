@@ -81,4 +81,18 @@ export default defineConfig(
       '@typescript-eslint/no-extraneous-class': 'off',
     },
   },
+  // What an action brings is on the page a frame later: whoever reads it once reads what was there before on a busy machine.
+  {
+    files: ['e2e/**/*.ts'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector:
+            'CallExpression[callee.name="expect"] > AwaitExpression.arguments CallExpression[callee.property.name=/^(inputValue|textContent|innerText|count|isVisible|isChecked|getAttribute|boundingBox)$/], CallExpression[callee.name="expect"] > CallExpression.arguments > AwaitExpression CallExpression[callee.property.name=/^(inputValue|textContent|innerText|count|isVisible|isChecked|getAttribute|boundingBox)$/]',
+          message: 'Wait for it with expect.poll or an assertion of the locator.',
+        },
+      ],
+    },
+  },
 );

@@ -161,9 +161,9 @@ test('axe finds nothing while drawing and typing', async ({ page }) => {
 test('nothing scrolls sideways and nothing is below the fold at 1280 x 800', async ({ page }) => {
   const editor = await Editor.home(page);
   const sideways = () => page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
-  expect(await sideways()).toBe(0);
+  await expect.poll(sideways).toBe(0);
   await editor.open('Workshop card');
-  expect(await sideways()).toBe(0);
+  await expect.poll(sideways).toBe(0);
   for (const part of [editor.depth, editor.panel, editor.supplies, page.locator('ka-grip-bar')]) {
     const box = (await part.boundingBox())!;
     expect(box.y + box.height).toBeLessThanOrEqual(801);

@@ -46,7 +46,7 @@ test('a rectangle drawn over items selects them; they move, align and get equal 
   await expect(editor.panel.getByRole('heading', { name: '3 items' })).toBeVisible();
   await editor.panel.getByRole('button', { name: 'Across' }).click();
   await expect(page.getByRole('button', { name: 'Undo: Distribute 3 items' })).toBeVisible();
-  expect((await placeOf(editor, 'Square'))[0]).toBe(410);
+  await expect.poll(async () => (await placeOf(editor, 'Square'))[0]).toBe(410);
   await page.keyboard.press('Control+a');
   await expect(editor.panel.getByRole('heading', { name: '3 items' })).toBeVisible();
   const middle = await editor.at({ x: 0.5, y: 0.5 });
@@ -89,17 +89,17 @@ test('a group is entered by double clicks, scaled with all that is in it, and ta
   await page.keyboard.press('Escape');
   await expect(editor.panel.getByLabel('Name')).toHaveValue('Group');
   await set(editor, 'Scale', '50');
-  expect((await placeOf(editor, 'Circle'))[2]).toBe(120);
+  await expect.poll(async () => (await placeOf(editor, 'Circle'))[2]).toBe(120);
   await editor.panel.getByRole('tab', { name: 'Fit' }).click();
   // The photo became half as large too, so twice as fine.
-  expect(Number(dots.exec(await editor.panel.innerText())![1])).toBeCloseTo(2 * before, -1);
+  await expect.poll(async () => Number(dots.exec(await editor.panel.innerText())![1])).toBeCloseTo(2 * before, -1);
   await page.keyboard.press('Escape');
   await page.keyboard.press('Control+Shift+g');
   await expect(editor.panel.getByRole('heading', { name: '2 items' })).toBeVisible();
   await expect(editor.depth.getByRole('button', { name: /^Group/ })).toHaveCount(0);
   // All the way back, step by step.
   for (let step = 0; step < 3; step++) await page.keyboard.press('Control+z');
-  expect((await placeOf(editor, 'Circle'))[2]).toBe(240);
+  await expect.poll(async () => (await placeOf(editor, 'Circle'))[2]).toBe(240);
 });
 
 test('sides that are dragged take the size of others and say so', async ({ page }) => {
@@ -135,7 +135,7 @@ test('lengths are typed as sums; guides are pulled from rulers and met by what m
   await editor.drag(circle, { x: circle.x + 187 * zoom, y: circle.y + 100 }, async () => {
     await expect(page.locator('ka-snap-lines span').first()).toHaveText('guide');
   });
-  expect((await placeOf(editor, 'Circle'))[0]).toBe(250);
+  await expect.poll(async () => (await placeOf(editor, 'Circle'))[0]).toBe(250);
   await page.keyboard.press('Escape');
   await editor.panel.getByRole('button', { name: 'Remove: Guide 1, from the left' }).click();
   await expect(page.getByRole('button', { name: 'Undo: Remove a guide' })).toBeVisible();
@@ -154,7 +154,7 @@ test('while Alt is held the photo moves; what passed what is said; copies are pa
   await page.keyboard.up('Alt');
   await expect(page.getByRole('button', { name: 'Undo: Move photo in Circle' })).toBeVisible();
   await expect(page.getByRole('radio', { name: /^Both/ })).toHaveAttribute('aria-checked', 'true');
-  expect(await placeOf(editor, 'Circle')).toEqual(place);
+  await expect.poll(() => placeOf(editor, 'Circle')).toEqual(place);
   await editor.stage.focus();
   await page.keyboard.press('Alt+ArrowUp');
   await expect(editor.depth.getByRole('status')).toHaveText('Circle went over Square; now behind Heart');

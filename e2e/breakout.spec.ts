@@ -152,7 +152,7 @@ test('a crossing is divided, and painted by hand where regions are not enough', 
   await page.getByRole('menuitem', { name: 'Divide by a cut line…' }).click();
   await page.getByRole('button', { name: 'Across the middle' }).click();
   await expect(page.getByRole('button', { name: 'Undo: Draw a cut line' })).toBeVisible();
-  expect((await kept(editor, 'Ribbon painted')).crossings[0]!.cuts).toHaveLength(1);
+  await expect.poll(async () => (await kept(editor, 'Ribbon painted')).crossings[0]!.cuts).toHaveLength(1);
 });
 
 test('by keys alone: from chip to chip, out and in, over and under', async ({ page }) => {
@@ -183,7 +183,9 @@ test('the light of the sheet turns all shadows that follow it', async ({ page })
   await editor.panel.getByRole('textbox', { name: 'Direction', exact: true }).fill('200');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('button', { name: 'Undo: Turn the light of the sheet' })).toBeVisible();
-  expect(((await kept(editor, 'Fox in another light')) as unknown as { light: { angle: number } }).light.angle).toBe(200);
+  await expect
+    .poll(async () => ((await kept(editor, 'Fox in another light')) as unknown as { light: { angle: number } }).light.angle)
+    .toBe(200);
 });
 
 test('the Break out tab and its chips pass the accessibility check', async ({ page }) => {

@@ -66,7 +66,7 @@ test('exact values in the unit of the sheet, kept covered, undone by name', asyn
   await page.keyboard.press('Enter');
   const right = async (): Promise<number> => Number(await editor.panel.getByLabel('To the right').inputValue());
   await expect.poll(right).toBeGreaterThan(0);
-  expect(await right()).toBeLessThan(50);
+  await expect.poll(right).toBeLessThan(50);
   await editor.panel.getByRole('checkbox', { name: 'Keep covered' }).uncheck();
   await editor.panel.getByLabel('To the right').fill('40');
   await page.keyboard.press('Enter');
@@ -91,14 +91,14 @@ test('an opening is moved, resized by its marks and turned; a side never stretch
   const tab = (await page.locator('[data-handle="5"]').boundingBox())!;
   const middle = { x: tab.x + tab.width / 2, y: tab.y + tab.height / 2 };
   await editor.drag(middle, { x: middle.x + 40, y: middle.y });
-  expect(Number(await width.inputValue())).toBeGreaterThan(w + 20);
+  await expect.poll(async () => Number(await width.inputValue())).toBeGreaterThan(w + 20);
   await expect(height).toHaveValue(String(h));
   const peg = (await page.locator('[data-handle="2"]').boundingBox())!;
   await editor.drag({ x: peg.x + peg.width / 2, y: peg.y + peg.height / 2 }, { x: peg.x + 60, y: peg.y + 60 });
-  expect(Number(await height.inputValue())).toBeGreaterThan(h + 20);
+  await expect.poll(async () => Number(await height.inputValue())).toBeGreaterThan(h + 20);
   const turn = (await page.locator('[data-turn]').boundingBox())!;
   await editor.drag({ x: turn.x + turn.width / 2, y: turn.y + turn.height / 2 }, { x: turn.x, y: turn.y + 120 });
-  expect(Number(await editor.panel.getByLabel('Turn').inputValue())).toBeGreaterThan(10);
+  await expect.poll(async () => Number(await editor.panel.getByLabel('Turn').inputValue())).toBeGreaterThan(10);
 });
 
 test('depth is changed by dragging a slab', async ({ page }) => {

@@ -14,7 +14,7 @@ test('a template is filled and exported by keyboard alone', async ({ page }) => 
   const label = async (): Promise<string> => (await page.locator(':focus').getAttribute('aria-label')) ?? '';
   // Other journeys may have added photos, which come first.
   for (let n = 0; n < 10 && !(await label()).startsWith('lake-dusk'); n++) await page.keyboard.press('ArrowRight');
-  expect(await label()).toBe('lake-dusk: replace the photo in Photo');
+  await expect.poll(label).toBe('lake-dusk: replace the photo in Photo');
   await page.keyboard.press('Enter');
   await expect(editor.panel.locator('.head p')).toContainText('lake-dusk');
   // What else can be done with a photo is in its menu.

@@ -64,7 +64,7 @@ test('a slider shows what it does at once, is one step, goes back, and can be co
     await expect(page.getByRole('button', { name: /^Undo: Opacity/ })).toHaveCount(0);
   });
   await expect(page.getByRole('button', { name: 'Undo: Opacity of Circle' })).toBeVisible();
-  expect(Number(await field(editor, 'Opacity').inputValue())).toBeLessThan(50);
+  await expect.poll(async () => Number(await field(editor, 'Opacity').inputValue())).toBeLessThan(50);
   // Held, it is seen without its finish.
   const hold = editor.panel.getByRole('button', { name: 'Hold to see it without' });
   await hold.focus();
@@ -130,9 +130,10 @@ test('the point of a shadow turns the light of the sheet for all that follow it'
   const box = (await point.boundingBox())!;
   const from = { x: box.x + box.width / 2, y: box.y + box.height / 2 };
   await editor.drag(from, { x: from.x - 110, y: from.y - 30 });
-  const direction = Number(await field(editor, 'Direction').inputValue());
-  expect(direction).toBeGreaterThan(150);
-  expect(Number(await field(editor, 'Distance').inputValue())).toBeGreaterThan(40);
+  const directed = async (): Promise<number> => Number(await field(editor, 'Direction').inputValue());
+  await expect.poll(directed).toBeGreaterThan(150);
+  const direction = await directed();
+  await expect.poll(async () => Number(await field(editor, 'Distance').inputValue())).toBeGreaterThan(40);
   await editor.select('Square');
   await expect(field(editor, 'Direction')).toHaveValue(String(direction));
   // What has a direction of its own stays.

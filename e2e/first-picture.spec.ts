@@ -25,7 +25,7 @@ test('from a new sheet to an exported picture that is equal to the screen', asyn
   await page.mouse.move(middle.x, middle.y);
   await page.mouse.wheel(0, -400);
   await expect(editor.panel.getByRole('textbox', { name: 'Scale' })).not.toHaveValue('100');
-  expect(await size.textContent()).toBe(before);
+  await expect(size).toHaveText(before!);
 
   await editor.tab('Lettering');
   await editor.dragSupply('Title', { x: 0.5, y: 0.88 });

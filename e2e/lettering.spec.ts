@@ -83,8 +83,10 @@ test('scripts, case, alignment, circle, splitting and joining', async ({ page })
   }
   await text.fill('窯');
   await expect(panel.getByText('No face here has 窯')).toBeVisible();
-  await text.fill('Mugs');
   const size = panel.locator('.head p');
+  const glyph = await size.textContent();
+  await text.fill('Mugs');
+  await expect(size).not.toHaveText(glyph!);
   const before = await size.textContent();
   await panel.getByRole('button', { name: 'CAPITALS' }).click();
   await expect(size).not.toHaveText(before!);

@@ -206,7 +206,7 @@ test('two fingers scale and turn the photo', async ({ page }) => {
   }
   await touch('touchEnd', []);
   await expect(page.getByRole('button', { name: 'Undo: Scale photo in Square' })).toBeVisible();
-  const turn = Number(await editor.panel.getByLabel('Turn').inputValue());
-  expect(turn).toBeGreaterThan(15);
-  expect(turn).toBeLessThan(30);
+  const turn = async (): Promise<number> => Number(await editor.panel.getByLabel('Turn').inputValue());
+  await expect.poll(turn).toBeGreaterThan(15);
+  await expect.poll(turn).toBeLessThan(30);
 });

@@ -87,7 +87,7 @@ test('a caption over what a photo is about is noticed, and the photo moved clear
   const before = await share();
   await notice.getByRole('button', { name: 'Move the photo clear' }).click();
   await expect(page.getByRole('button', { name: 'Undo: Move the photo of Square clear' })).toBeVisible();
-  expect(await share()).toBeLessThan(before);
+  await expect.poll(share).toBeLessThan(before);
 });
 
 test('a gap is marked on the sheet with its share; a placement is copied to another opening', async ({ page }) => {

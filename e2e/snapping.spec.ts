@@ -17,13 +17,13 @@ test('what is moved comes to lie on centres and edges, says why, and goes freely
     await expect(reason.first()).toHaveText('sheet centre');
   });
   await expect(reason).toHaveCount(0);
-  expect((await place())[0]).toBe(x);
-  expect((await place())[1]).toBeGreaterThan(y! + 100);
+  await expect.poll(async () => (await place())[0]).toBe(x);
+  await expect.poll(async () => (await place())[1]).toBeGreaterThan(y! + 100);
   await page.keyboard.press('Control+z');
   await page.keyboard.down('Control');
   await editor.drag(middle, { x: middle.x + 4, y: middle.y + 120 }, () => expect(reason).toHaveCount(0));
   await page.keyboard.up('Control');
-  expect((await place())[0]).not.toBe(x);
+  await expect.poll(async () => (await place())[0]).not.toBe(x);
 });
 
 test('an item is aligned on the sheet, within its margins', async ({ page }) => {

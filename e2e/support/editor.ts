@@ -125,7 +125,10 @@ export class Editor {
   }
 
   async select(name: string): Promise<void> {
-    await this.depth.getByRole('button', { name: new RegExp(`^${name}`) }).click();
+    const slab = this.depth.getByRole('button', { name: new RegExp(`^${name}`) });
+    await slab.click();
+    // What the panel says of it is there with it, not with the click.
+    await expect(slab).toHaveAttribute('aria-pressed', 'true');
   }
 
   /** Lets go of files from the desktop over the sheet, as the browser itself hands them over. */

@@ -23,13 +23,17 @@ import { crossingPlan, crossingsAmong, namesOf, splitsOf, type CrossingPlan } fr
 import { drawMask } from './draft.js';
 import { lay, newLayer, type Drawing, type Layer, type Target } from './drawing.js';
 import { putPixels } from './level-chain.js';
-import { paintsOf, type Paint, type Splits } from './paints.js';
+import { isOfZones, type Paint, type Splits } from './layer-paint.js';
+import { letterOrder } from './letter-order.js';
+import { paintsOf } from './paints.js';
 
 /** A place where the order from back to front is another than the depth order. */
 interface Zone {
   readonly plan: CrossingPlan;
   readonly moved: ReadonlySet<string>;
   readonly above: ReadonlySet<string>;
+  /** What single letters of the list lay below themselves. */
+  readonly below: readonly string[];
   /** View px. */
   readonly bounds: Bounds;
   mask?: Layer;
@@ -57,8 +61,7 @@ export function composeItems(
   const splits = splitsOf(crossings);
   const paints = paintsByName(items, splits, drawing);
   const zones = zonesOf(crossings, items, paints, splits, wanted, drawing);
-  // All of a subject is shown only where it was moved.
-  const order = [...paints.keys()].filter((name) => !name.endsWith('#subject'));
+  const order = [...paints.keys()].filter((name) => !isOfZones(name));
   const composition: Composition = { paints, zones, drawing, backdrop };
   paintOrder(target, order, 0, wanted, composition);
 }
@@ -84,6 +87,7 @@ function zonesOf(
   drawing: Drawing,
 ): Zone[] {
   const names = [...paints.keys()];
+  const below = names.filter((name) => isOfZones(name) && !name.endsWith('#subject'));
   const depth = (itemId: string): number => items.findIndex(({ id }) => id === itemId);
   return crossings
     .map((crossing) => crossingPlan(crossing, items, splits, drawing))
@@ -92,7 +96,7 @@ function zonesOf(
     .sort((a, b) => depth(a.moved.itemId) - depth(b.moved.itemId))
     .flatMap((plan): Zone[] => {
       const bounds = intersect(toWholePixels(transformBounds(drawing.view, plan.area), 1), wanted);
-      const zone = { plan, moved: new Set(namesOf(plan.moved, names)), above: new Set(namesAbove(plan.above, names)) };
+      const zone = { plan, below, moved: new Set(namesOf(plan.moved, names)), above: new Set(namesAbove(plan.above, names)) };
       return bounds && zone.moved.size > 0 && zone.above.size > 0 ? [{ ...zone, bounds }] : [];
     });
 }
@@ -111,8 +115,9 @@ function paintOrder(target: Target, order: readonly string[], from: number, want
       const paint = paints.get(name)!;
       const bounds = intersect(paint.bounds, wanted);
       if (!bounds) continue;
-      if (paint.castInside) castOnPassed(target, paint, order.slice(0, i), bounds, composition);
-      paint.draw(target);
+      const casts = castsOn(order, i, composition);
+      if (casts.length > 0) drawWithCasts(target, paint, casts, bounds, drawing);
+      else paint.draw(target);
     }
     return;
   }
@@ -137,18 +142,37 @@ function paintOrder(target: Target, order: readonly string[], from: number, want
   lay(target, layer, 1, 'lighter');
 }
 
-/** The shadow of a subject on what it was moved above within its opening, and on nothing else. @param below - all that is painted already. */
-function castOnPassed(target: Target, paint: Paint, below: readonly string[], bounds: Bounds, composition: Composition): void {
-  const { paints, drawing } = composition;
-  const passed = below
-    .slice(below.indexOf(`${paint.itemId}#body`) + 1)
-    .filter((name) => intersect(paints.get(name)!.bounds, bounds));
-  const shadow = passed.length > 0 ? paint.castInside!(bounds) : null;
-  if (!shadow) return;
-  const cover = newLayer(shadow.bounds, drawing.resources);
-  for (const name of passed) paints.get(name)!.draw(cover);
-  lay(shadow, cover, 1, 'destination-in');
-  lay(target, shadow);
+/** What falls on a paint and on nothing else: shadows of a subject or of letters that it lies between, from back to front. */
+function castsOn(order: readonly string[], index: number, { paints }: Composition): Paint[] {
+  const { itemId } = paints.get(order[index]!)!;
+  return order
+    .slice(index + 1)
+    .map((name) => paints.get(name)!)
+    .filter((paint) => paint.cast && paint.itemId !== itemId && order.lastIndexOf(paint.cast.since, index) >= 0);
+}
+
+/**
+ * A paint with what falls on it. Both become one before they are laid: laid one after the other, the soft edge of the paint would be seen as a
+ * line where what falls on it is solid. Only what is blended with all that lies below it can not be put together before.
+ */
+function drawWithCasts(target: Target, paint: Paint, casts: readonly Paint[], bounds: Bounds, drawing: Drawing): void {
+  const layer = newLayer(bounds, drawing.resources);
+  paint.draw(layer);
+  if (paint.isMixed) paint.draw(target);
+  for (const { cast, bounds: reach } of casts) {
+    const part = intersect(reach, bounds);
+    const fallen = part && cast!.make(part);
+    if (!fallen) continue;
+    const onPaint = newLayer(fallen.bounds, drawing.resources);
+    lay(onPaint, fallen, 1, 'copy');
+    lay(onPaint, layer, 1, 'destination-in');
+    if (paint.isMixed) lay(target, onPaint);
+    else {
+      lay(layer, fallen, 1, 'destination-out');
+      lay(layer, onPaint, 1, 'lighter');
+    }
+  }
+  if (!paint.isMixed) lay(target, layer);
 }
 
 /** Whether the moved unit ends up on top of all that lies here, itself solid. */
@@ -170,7 +194,8 @@ function repaint(target: Target, local: readonly string[], zone: Zone, part: Bou
 }
 
 /** The moved unit directly above the other. A subject leaves its body behind, and then shows all of itself. */
-function localOrder(order: readonly string[], { plan, moved, above }: Zone): readonly string[] {
+function localOrder(depthOrder: readonly string[], { plan, moved, above, below }: Zone): readonly string[] {
+  const order = letterOrder(depthOrder, plan, moved, above, below);
   if (plan.moved.part !== 'subject') return movedAbove(order, moved, above);
   const { itemId } = plan.moved;
   const tongue = `${itemId}#tongue`;
@@ -250,7 +275,7 @@ export function unsettledCrossings(items: readonly Item[], drawing: Drawing): Cr
   const crossings = crossingsAmong(items, drawing.sheet.crossings);
   const splits = splitsOf(crossings);
   const paints = paintsByName(items, splits, drawing);
-  const order = [...paints.keys()].filter((name) => !name.endsWith('#subject'));
+  const order = [...paints.keys()].filter((name) => !isOfZones(name));
   const zones = zonesOf(crossings, items, paints, splits, drawing.clip, drawing);
   return zones
     .filter((zone) => {

@@ -23,7 +23,8 @@ import {
 } from '@kadrosyn/core';
 import type { Drawing } from './drawing.js';
 import type { Inputs } from './inputs.js';
-import { paintsOf, partName, type Paint, type Splits } from './paints.js';
+import { belowPart, isOfZones, partName, type Paint, type Splits } from './layer-paint.js';
+import { paintsOf } from './paints.js';
 import { shadowReach } from './reach.js';
 import { made, reasonOf } from './trace.js';
 import { coverOf, reachesInto, unitCovers } from './unit-cover.js';
@@ -131,7 +132,7 @@ function makePlan(
   const wanted = drawing.resources.draft || !drawing.sheet.crossings.includes(crossing) ? null : area;
   const between = [...raised, ...items.slice(low + 1, high).filter(({ hidden }) => !hidden)];
   const betweenCovers = between.flatMap((item) => {
-    const paints = paintsOf([item], splits, onWhole).filter(({ name }) => !name.endsWith('#subject'));
+    const paints = paintsOf([item], splits, onWhole).filter(({ name }) => !isOfZones(name));
     return paints.flatMap((paint) => unitCovers(item, paint.name, [paint], onWhole, wanted));
   });
   // What passes over a subject does not pass over the body around it.
@@ -170,7 +171,8 @@ function raisedAbove(item: Item, below: readonly Item[], crossings: readonly Cro
 
 /** The names among `names` that a part of an item stands for. */
 export function namesOf({ itemId, part }: CrossingPart, names: readonly string[]): string[] {
-  if (part !== 'whole') return names.filter((name) => name === partName(itemId, part));
+  const own = [partName(itemId, part), partName(itemId, belowPart(part))];
+  if (part !== 'whole') return names.filter((name) => own.includes(name));
   return names.filter((name) => name === itemId || (name.startsWith(`${itemId}#`) && !name.endsWith('#subject')));
 }
 

@@ -13,25 +13,39 @@ const [TONE_PIXELS, BLUR_PIXELS] = [64_000, 25_000];
  * Draws the photo of a fill over all of a layer, with tone, blur and effects: exactly where that is at hand, else from fewer pixels. False while
  * the photo has not arrived.
  */
-export function drawDeveloped(layer: Layer, opening: Opening, fill: PhotoFill, drawing: Drawing): boolean {
+export function drawDeveloped(
+  layer: Layer,
+  opening: Opening,
+  letterId: string | undefined,
+  fill: PhotoFill,
+  drawing: Drawing,
+): boolean {
   if (!isDeveloped(fill)) {
     const pixels = plainPixels(opening, fill, layer.bounds, drawing, 1);
     if (pixels) putPixels(layer.context, pixels);
     return pixels !== null;
   }
   if (!canBeSampled(opening, fill, layer.bounds, drawing)) return false;
-  const made = exactly(layer, opening, fill, drawing);
+  const made = exactly(layer, opening, letterId, fill, drawing);
   if (!made) return drawFewer(layer, layer.bounds, opening, fill, drawing);
   putPixels(layer.context, made);
   return true;
 }
 
 /** Null while it is made elsewhere. The photo is sampled only where it has to be sent there. */
-function exactly({ bounds }: Layer, opening: Opening, fill: PhotoFill, drawing: Drawing): Pixels | null {
+function exactly(
+  { bounds }: Layer,
+  opening: Opening,
+  letterId: string | undefined,
+  fill: PhotoFill,
+  drawing: Drawing,
+): Pixels | null {
   const { resources } = drawing;
   const { tone, blur, effects } = fill;
   const inputs = { ...placed(bounds, opening, fill, drawing), tone, blur, effects };
-  return kernelResult(resources.kernels, `${opening.id} photo`, inputs, bounds.width * bounds.height, () => ({
+  // Letters that lie elsewhere must not overtake one another.
+  const name = letterId === undefined ? opening.id : `${opening.id} ${letterId}`;
+  return kernelResult(resources.kernels, `${name} photo`, inputs, bounds.width * bounds.height, () => ({
     kind: 'develop',
     pixels: plainPixels(opening, fill, bounds, drawing, 1)!,
     developing: { ...(tone ? { tone } : {}), ...(blur ? { blur } : {}), ...(effects ? { effects } : {}) },

@@ -22,9 +22,9 @@ import { setMatrix } from './set-matrix.js';
 
 /**
  * Draws the outline of an opening over what the layer holds.
- * @param cut - takes away what of an inner or outer outline lies on the wrong side.
+ * @param cut - by which an inner or outer outline is cut on its wrong side; null where what lies there covers it.
  */
-export function drawOutline(layer: Layer, opening: Opening, path: Path, cut: boolean, drawing: Drawing): void {
+export function drawOutline(layer: Layer, opening: Opening, path: Path, cut: Path | null, drawing: Drawing): void {
   const { outline } = opening.finish;
   if (!outline) return;
   const isQuick = layer.draft && outline.align === 'inside' && !outline.widths;
@@ -43,8 +43,8 @@ export function drawOutline(layer: Layer, opening: Opening, path: Path, cut: boo
     context.stroke();
     if (cut && outline.align !== 'centre') {
       const toScratch = boxOnTarget(opening, scratch, drawing);
-      if (outline.align === 'inside') keepInside(context, toScratch, path);
-      else takeOut(context, toScratch, path);
+      if (outline.align === 'inside') keepInside(context, toScratch, cut);
+      else takeOut(context, toScratch, cut);
     }
   }
   ink(scratch, opening, fillOf(outline.paint), drawing);

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { Pixels, Point } from '@kadrosyn/core';
+import type { LetteringOutline, Opening, Pixels, Point } from '@kadrosyn/core';
 import { apart, colourAt, DrawnPicture, middleOfSubject } from '../testing/pictures.js';
 import { unsettledCrossings } from './compose.js';
 import { hardCutsOf } from './crossing-plan.js';
@@ -186,6 +186,40 @@ describe('what must be seen on the hard pictures', () => {
     }
     expect(onK).toBeGreaterThan(1500);
     expect(onI).toBe(0);
+  });
+
+  it.each([
+    { opacity: 1, tracking: -60 },
+    // Close enough for outline and shadow to reach the next letter. Clear letters that overlap are seen one through the other.
+    { opacity: 0.5, tracking: 20 },
+  ])('15: a letter that is passed changes nothing of the word around it: $opacity', ({ opacity, tracking }) => {
+    const picture = new DrawnPicture('one-letter-under');
+    const tracked = (word: Opening): Opening => {
+      const outline = word.outline as LetteringOutline;
+      return { ...word, outline: { ...outline, runs: outline.runs.map((run) => ({ ...run, tracking })) } };
+    };
+    const inSo = (finish: object) => ({
+      items: picture.sheet.items.map((item) => (item.id === 'raised' ? tracked({ ...item, finish } as Opening) : item)),
+    });
+    const { finish } = picture.sheet.items[1]!;
+    const seen = picture.draw(inSo({ ...finish, opacity }));
+    const asOne = picture.draw({ ...inSo({ ...finish, opacity }), crossings: [] });
+    const bare = picture.draw({ ...inSo({}), crossings: [] });
+    const heron = picture.alone('heron');
+    let [passed, onFaces, around] = [0, 0, 0];
+    for (let y = 0; y < 600; y++) {
+      for (let x = 0; x < 600; x++) {
+        const p = { x, y };
+        const difference = apart(colourAt(seen, p), colourAt(asOne, p));
+        if (colourAt(heron, p)[3] > 0) passed += difference > 30 ? 1 : 0;
+        else if (apart(colourAt(bare, p), [0xe8, 0xb3, 0x3f]) === 0) onFaces = Math.max(onFaces, difference);
+        else around = Math.max(around, difference);
+      }
+    }
+    expect(passed).toBeGreaterThan(2000);
+    expect(onFaces).toBeLessThanOrEqual(1);
+    // Where letters touch, their soft edges are laid one after the other, while one word is a single form.
+    expect(around).toBeLessThanOrEqual(40);
   });
 
   it('11: the cut is clean, and its length is measured', () => {

@@ -64,6 +64,27 @@ export function bodyLayer(opening: Opening, letterId: string | undefined, drawin
   return under;
 }
 
+/** What of a letter lies above all that the word lays below itself: fill, inner shade, rim, and an outline that is not outside. */
+export function faceLayer(opening: Opening, letterId: string | undefined, drawing: Drawing): Layer | null {
+  const bounds = bodyBounds(opening, letterId, drawing);
+  const { outline, ...finish } = opening.finish;
+  return bounds && unshadowedLayer(outline?.align === 'outside' ? { ...opening, finish } : opening, letterId, bounds, drawing);
+}
+
+/** Draws the outline outside of one letter, or of all, onto a layer. */
+export function outsideOutline(layer: Layer, opening: Opening, letterId: string | undefined, drawing: Drawing): void {
+  const { fill } = opening;
+  const { path } = partPath(opening, letterId, drawing.resources.shaper);
+  if (fill.type === 'photo' && fill.show === 'subject') {
+    const part = newLayer(layer.bounds, drawing.resources);
+    drawFill(part, opening, letterId, path, drawing);
+    return drawSilhouetteOutline(layer, part, opening, drawing);
+  }
+  // Beneath what is not solid it would be seen through any letter of the word.
+  const word = isSolid(opening) ? null : partPath(opening, undefined, drawing.resources.shaper).path;
+  drawOutline(layer, opening, path, word, drawing);
+}
+
 /** Lays the shadow and what casts it onto a target. */
 export function layShadowed(
   target: Target,
@@ -78,12 +99,12 @@ export function layShadowed(
   const caster = keptCaster(opening, letterId, bounds, drawing);
   const isExact = kernels?.missed === missed;
   const name = letterId === undefined ? opening.id : `${opening.id} ${letterId}`;
-  drawShadowOf(target, bounds, { layer: caster, name, inputs: silhouette(opening, drawing), isExact }, shadow, drawing);
+  drawShadowOf(target, bounds, { layer: caster, name, inputs: silhouetteInputs(opening, drawing), isExact }, shadow, drawing);
   lay(target, caster);
 }
 
 /** What the form of an opening depends on: tones change nothing in it, and a blur only where the photo has clear places. */
-function silhouette({ outline, box, fill, finish }: Opening, { sheet, resources }: Drawing): Inputs {
+export function silhouetteInputs({ outline, box, fill, finish }: Opening, { sheet, resources }: Drawing): Inputs {
   const around = { outline, box, edge: finish.outline, rim: finish.rim, placements: sheet.placements };
   if (fill.type !== 'photo') return { ...around, fill };
   const { photoId, placement, cutout, show, extend, effects } = fill;
@@ -111,7 +132,7 @@ export function drawDevelopedOn(target: Target, bounds: Bounds, opening: Opening
 }
 
 /** In a frame of a drag, the layer that casts the shadow stays the same while the shadow alone is changed. */
-function keptCaster(opening: Opening, letterId: string | undefined, bounds: Bounds, drawing: Drawing): Layer {
+export function keptCaster(opening: Opening, letterId: string | undefined, bounds: Bounds, drawing: Drawing): Layer {
   const { layers, draft, version, trace } = drawing.resources;
   const { view, sheet } = drawing;
   if (!layers || !draft) return unshadowedLayer(opening, letterId, bounds, drawing);
@@ -146,16 +167,15 @@ function unshadowedLayer(opening: Opening, letterId: string | undefined, bounds:
   if (fill.type === 'photo' && fill.show === 'subject') return subjectBody(opening, letterId, bounds, drawing);
   const layer = newLayer(bounds, drawing.resources);
   const { path } = partPath(opening, letterId, shaper);
-  const isSolid = fill.type === 'photo' || (fill.type === 'colour' && fill.colour.length === 7);
   const { outline, rim, innerShade } = finish;
   // Under a solid fill the outer outline goes below it, whole: two soft edges side by side would let the ground through.
-  const isBelow = outline?.align === 'outside' && isSolid;
-  if (outline && isBelow) drawOutline(layer, opening, path, false, drawing);
-  drawFill(layer, opening, path, drawing);
+  const isBelow = outline?.align === 'outside' && isSolid(opening);
+  if (outline && isBelow) drawOutline(layer, opening, path, null, drawing);
+  drawFill(layer, opening, letterId, path, drawing);
   const inner = rim ? innerPath(opening, rim, shaper) : null;
   if (innerShade) shadeInside(layer, opening, letterId, rim ? inner : path, drawing);
   if (rim && inner) drawRim(layer, opening, path, inner, rim.colour, drawing);
-  if (outline && !isBelow) drawOutline(layer, opening, path, true, drawing);
+  if (outline && !isBelow) drawOutline(layer, opening, path, path, drawing);
   return layer;
 }
 
@@ -163,13 +183,13 @@ function unshadowedLayer(opening: Opening, letterId: string | undefined, bounds:
 function subjectBody(opening: Opening, letterId: string | undefined, bounds: Bounds, drawing: Drawing): Layer {
   const { outline, innerShade } = opening.finish;
   const part = newLayer(bounds, drawing.resources);
-  drawFill(part, opening, partPath(opening, letterId, drawing.resources.shaper).path, drawing);
+  drawFill(part, opening, letterId, partPath(opening, letterId, drawing.resources.shaper).path, drawing);
   const layer = newLayer(bounds, drawing.resources);
   if (outline?.align === 'outside') drawSilhouetteOutline(layer, part, opening, drawing);
   lay(layer, part);
   if (innerShade && !drawing.silhouette) {
     const { x, y, width, height } = bounds;
-    const inputs = { ...silhouette(opening, drawing), bounds: [x, y, width, height] };
+    const inputs = { ...silhouetteInputs(opening, drawing), bounds: [x, y, width, height] };
     // What is drawn from fewer px is clipped by the form of the opening only: a little of it may lie outside until it is exact.
     drawInnerShade(layer, { layer: part, name: `${opening.id} subject`, inputs }, innerShade, drawing, () => undefined);
   }
@@ -177,7 +197,12 @@ function subjectBody(opening: Opening, letterId: string | undefined, bounds: Bou
   return layer;
 }
 
-function drawFill(layer: Layer, opening: Opening, path: Path, drawing: Drawing): void {
+/** Whether nothing shows through what an opening is filled with. */
+function isSolid({ fill }: Opening): boolean {
+  return fill.type === 'photo' || (fill.type === 'colour' && fill.colour.length === 7);
+}
+
+function drawFill(layer: Layer, opening: Opening, letterId: string | undefined, path: Path, drawing: Drawing): void {
   const { fill } = opening;
   if (fill.type === 'none') return;
   if (fill.type === 'drawing') return drawDrawing(layer, opening, fill, drawing);
@@ -187,10 +212,17 @@ function drawFill(layer: Layer, opening: Opening, path: Path, drawing: Drawing):
     return;
   }
   if (drawing.silhouette && fill.show !== 'subject') coverPath(layer, opening, path, drawing);
-  else drawPhoto(layer, opening, fill, path, drawing);
+  else drawPhoto(layer, opening, letterId, fill, path, drawing);
 }
 
-function drawPhoto(layer: Layer, opening: Opening, fill: PhotoFill, path: Path, drawing: Drawing): void {
+function drawPhoto(
+  layer: Layer,
+  opening: Opening,
+  letterId: string | undefined,
+  fill: PhotoFill,
+  path: Path,
+  drawing: Drawing,
+): void {
   if (fill.extend) fillPath(layer, opening, path, { type: 'colour', colour: fill.extend }, drawing);
   if (layer.draft && !drawing.silhouette && drawPhotoQuickly(layer, opening, fill, path, drawing)) return;
   const part = newLayer(layer.bounds, drawing.resources);
@@ -198,7 +230,7 @@ function drawPhoto(layer: Layer, opening: Opening, fill: PhotoFill, path: Path, 
     const pixels = subjectPixelsIn(opening, fill, layer.bounds, drawing);
     if (pixels) putPixels(part.context, pixels);
     else drawWaiting(part);
-  } else if (!drawDeveloped(part, opening, fill, drawing)) drawWaiting(part);
+  } else if (!drawDeveloped(part, opening, letterId, fill, drawing)) drawWaiting(part);
   keepInside(part.context, boxOnTarget(opening, part, drawing), path);
   cutByPhoto(part, opening, fill, drawing);
   lay(layer, part);

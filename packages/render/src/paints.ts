@@ -2,7 +2,6 @@ import {
   covers,
   isDeveloped,
   isWarped,
-  letterIdsOf,
   meanScale,
   openingHull,
   resolvePlacement,
@@ -14,39 +13,14 @@ import {
 } from '@kadrosyn/core';
 import { drawPlainly, isPlain } from './draw-opening.js';
 import { lay, newLayer, type Drawing, type Layer, type Target } from './drawing.js';
-import { coverPath } from './ink.js';
+import { layerPaint, operationOf, paint, partName, type Paint, type Splits } from './layer-paint.js';
+import { letterPaints } from './letter-paints.js';
 import { once } from './once.js';
 import { bodyBounds, bodyLayer, drawDevelopedOn, layShadowed } from './opening-body.js';
 import { overhangBounds, subjectBounds, shadowInside, subjectLayer, uniteBounds } from './subject.js';
 import { subjectPlan, type SubjectPlan } from './subject-plan.js';
-import { partPath } from './outline-paths.js';
 import { shadowReach } from './reach.js';
 import { drawShadowOf } from './shadow.js';
-
-/** Something that is painted in one go: an item, the subject of one, or a letter. */
-export interface Paint {
-  /** Id of the item, or of the item and its part. */
-  readonly name: string;
-  readonly itemId: string;
-  /** View px that it can touch. */
-  readonly bounds: Bounds;
-  draw(target: Target): void;
-  /** Whether it is clear or blended, so that what lies below shows through. */
-  readonly isMixed: boolean;
-  /** The layer that it would lay, for this much of the view; for paints that are made anew wherever they are drawn. */
-  readonly make?: (part: Bounds) => Layer | null;
-  /** The shadow of a subject within its own opening, where it falls on nothing but what the subject was moved above. */
-  readonly castInside?: (part: Bounds) => Layer | null;
-  /** What it covers, where that is known already: a plane whose first px is at x, y of the view. */
-  readonly cover?: { readonly plane: Plane; readonly x: number; readonly y: number };
-}
-
-/** Parts of items that are painted apart, since a crossing is with one of them: 'subject' or ids of letters, by item. */
-export type Splits = ReadonlyMap<string, ReadonlySet<string>>;
-
-export function partName(itemId: string, part: string): string {
-  return part === 'whole' ? itemId : `${itemId}#${part}`;
-}
 
 /** The paints of a list of items, from back to front; what is hidden or not wanted is left out. */
 export function paintsOf(items: readonly Item[], splits: Splits, drawing: Drawing): Paint[] {
@@ -55,28 +29,8 @@ export function paintsOf(items: readonly Item[], splits: Splits, drawing: Drawin
     if (item.type === 'group') return groupPaint(item, drawing);
     const split = splits.get(item.id);
     if (split?.has('subject')) return subjectPaints(item, drawing);
-    if (split && item.outline.type === 'lettering') return letterPaints(item, drawing);
+    if (split && item.outline.type === 'lettering') return letterPaints(item, split, drawing);
     return openingPaint(item, drawing);
-  });
-}
-
-function operationOf(blend: Opening['finish']['blend'], drawing: Drawing): GlobalCompositeOperation {
-  return blend === undefined || blend === 'normal' || drawing.silhouette ? 'source-over' : blend;
-}
-
-function paint(item: Item, part: string, bounds: Bounds | null, draw: (target: Target) => void): Paint[] {
-  const { opacity = 1, blend = 'normal' } = item.type === 'group' ? item : item.finish;
-  const isMixed = opacity < 1 || blend !== 'normal';
-  return bounds ? [{ name: partName(item.id, part), itemId: item.id, bounds, isMixed, draw }] : [];
-}
-
-function layerPaint(opening: Opening, part: string, bounds: Bounds | null, make: () => Layer | null, drawing: Drawing): Paint[] {
-  const { layers } = drawing.resources;
-  const layer = once(layers && !drawing.silhouette ? () => layers.layer(opening, part, drawing, make) : make);
-  const { opacity = 1, blend } = opening.finish;
-  return paint(opening, part, bounds, (target) => {
-    const made = layer();
-    if (made) lay(target, made, drawing.silhouette ? 1 : opacity, operationOf(blend, drawing));
   });
 }
 
@@ -182,24 +136,8 @@ function wholeSubjectPaint(opening: Opening, plan: SubjectPlan, bounds: Bounds |
     const made = make({ x: target.x, y: target.y, width, height });
     if (made) lay(target, made, drawing.silhouette ? 1 : opacity, operationOf(blend, drawing));
   };
-  const castInside = (part: Bounds): Layer | null => shadowInside(opening, plan, drawing, part);
-  return paint(opening, 'subject', bounds, draw).map((made) => ({ ...made, make, castInside }));
-}
-
-function letterPaints(opening: Opening, drawing: Drawing): Paint[] {
-  if (opening.outline.type !== 'lettering') return [];
-  const { outline, rim, innerShade } = opening.finish;
-  const isBare = drawing.silhouette && !outline && !rim && !innerShade && opening.fill.type !== 'photo';
-  return letterIdsOf(opening.outline).flatMap((id) => {
-    const bounds = bodyBounds(opening, id, drawing);
-    // The silhouette of a letter that is nothing but filled needs no layer.
-    if (isBare)
-      return paint(opening, id, bounds, (target) => {
-        if (opening.fill.type !== 'none')
-          coverPath(target, opening, partPath(opening, id, drawing.resources.shaper).path, drawing);
-      });
-    return layerPaint(opening, id, bounds, () => bodyLayer(opening, id, drawing), drawing);
-  });
+  const cast = { since: partName(opening.id, 'body'), make: (part: Bounds) => shadowInside(opening, plan, drawing, part) };
+  return paint(opening, 'subject', bounds, draw).map((made) => ({ ...made, make, cast }));
 }
 
 /** A group is put together on its own and laid down as one. */

@@ -1,7 +1,7 @@
 import { intersect, newPlane, unite, type Bounds, type Item, type Plane } from '@kadrosyn/core';
 import { alphaOfLayer, newLayer, type Drawing } from './drawing.js';
 import type { Inputs } from './inputs.js';
-import type { Paint } from './paints.js';
+import type { Paint } from './layer-paint.js';
 import { made, reasonOf } from './trace.js';
 
 /** What something covers at working size: a plane whose first px is at x, y. */

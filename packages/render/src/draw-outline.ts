@@ -8,6 +8,7 @@ import {
   type GradientFill,
   type Opening,
   type Path,
+  type Plane,
 } from '@kadrosyn/core';
 import { coarseAlpha, coarseness, drawCoarse } from './coarse.js';
 import { clipTo } from './draft.js';
@@ -29,10 +30,12 @@ export function drawOutline(layer: Layer, opening: Opening, path: Path, cut: Pat
   if (!outline) return;
   const isQuick = layer.draft && outline.align === 'inside' && !outline.widths;
   if (isQuick) return strokeInside(layer, opening, path, outline, drawing);
+  const isInside = outline.align === 'inside' && cut !== null;
   const scratch = newLayer(layer.bounds, drawing.resources);
   const { context } = scratch;
   setMatrix(context, boxOnTarget(opening, scratch, drawing));
-  if (outline.widths && opening.outline.type === 'rectangle') fillFrame(context, opening, outline.widths, outline.align);
+  if (outline.widths && opening.outline.type === 'rectangle')
+    fillFrame(context, opening, outline.widths, outline.align, isInside ? BEYOND / meanScale(drawing.view) : 0);
   else {
     context.strokeStyle = '#000000';
     context.lineWidth = outline.align === 'centre' ? outline.width : outline.width * 2;
@@ -41,15 +44,26 @@ export function drawOutline(layer: Layer, opening: Opening, path: Path, cut: Pat
     context.beginPath();
     tracePath(strokePath(opening, path), context);
     context.stroke();
-    if (cut && outline.align !== 'centre') {
-      const toScratch = boxOnTarget(opening, scratch, drawing);
-      if (outline.align === 'inside') keepInside(context, toScratch, cut);
-      else takeOut(context, toScratch, cut);
-    }
+    if (cut && outline.align === 'outside') takeOut(context, boxOnTarget(opening, scratch, drawing), cut);
   }
   ink(scratch, opening, fillOf(outline.paint), drawing);
-  lay(layer, scratch);
+  if (isInside) replaceInside(layer, scratch, opening, cut, drawing);
+  else lay(layer, scratch);
 }
+
+/**
+ * Lays what is drawn beyond the edge of a form in place of what the layer holds there, and cuts it by the form. Cut first and laid over it, it
+ * would let the px of the edge through twice: half of the fill, then half of the outline over it, and a hairline of the fill is seen.
+ * @param wide - reaches beyond the edge by a px at least; it is cut.
+ */
+export function replaceInside(layer: Layer, wide: Layer, opening: Opening, path: Path, drawing: Drawing): void {
+  lay(layer, wide, 1, 'destination-out');
+  keepInside(wide.context, boxOnTarget(opening, wide, drawing), path);
+  lay(layer, wide, 1, 'lighter');
+}
+
+/** So many px an outline inside is drawn beyond the edge before it is cut there. */
+const BEYOND = 2;
 
 /** So many px of a silhouette are looked at in a frame of a drag. */
 const COARSE_PIXELS = 40_000;
@@ -65,16 +79,23 @@ export function drawSilhouetteOutline(layer: Layer, fill: Layer, opening: Openin
   const { bounds } = layer;
   const coarse = layer.draft ? coarseness(bounds, COARSE_PIXELS) : 1;
   const alpha = coarse === 1 ? alphaOfLayer(fill) : coarseAlpha(fill, bounds, coarse, environment);
-  const plane = silhouetteOutline(alpha, outline.align, (outline.width * meanScale(drawing.view)) / coarse);
-  const scratch = newLayer(bounds, drawing.resources);
-  if (coarse === 1) putPixels(scratch.context, tinted(plane, 0, 0, 0));
-  else {
-    const surface = environment.createSurface(plane.width, plane.height);
-    putPixels(surface.context, tinted(plane, 0, 0, 0));
-    drawCoarse(scratch, bounds, surface, coarse);
-  }
-  ink(scratch, opening, fillOf(outline.paint), drawing);
-  lay(layer, scratch);
+  const width = (outline.width * meanScale(drawing.view)) / coarse;
+  const inked = (plane: Plane): Layer => {
+    const scratch = newLayer(bounds, drawing.resources);
+    if (coarse === 1) putPixels(scratch.context, tinted(plane, 0, 0, 0));
+    else {
+      const surface = environment.createSurface(plane.width, plane.height);
+      putPixels(surface.context, tinted(plane, 0, 0, 0));
+      drawCoarse(scratch, bounds, surface, coarse);
+    }
+    ink(scratch, opening, fillOf(outline.paint), drawing);
+    return scratch;
+  };
+  const seen = inked(silhouetteOutline(alpha, outline.align, width));
+  if (outline.align !== 'inside' || coarse !== 1) return lay(layer, seen);
+  // As in replaceInside: the px of the edge are the outline's alone.
+  lay(layer, inked(silhouetteOutline(alpha, 'inside', width, BEYOND)), 1, 'destination-out');
+  lay(layer, seen, 1, 'lighter');
 }
 
 function fillOf(paint: Colour | GradientFill): ColourFill | GradientFill {
@@ -100,21 +121,23 @@ function strokeInside(
   context.restore();
 }
 
-/** A frame whose four sides have their own widths. */
+/** A frame whose four sides have their own widths. @param beyond - by how much more it reaches outwards, px of the box. */
 function fillFrame(
   context: Context2D,
   { box }: Opening,
   widths: { readonly top: number; readonly right: number; readonly bottom: number; readonly left: number },
   align: 'inside' | 'centre' | 'outside',
+  beyond: number,
 ): void {
   const out = align === 'inside' ? 0 : align === 'centre' ? 0.5 : 1;
-  const rectangle = (share: number): void => {
-    const [left, top] = [widths.left * share, widths.top * share];
-    context.rect(-left, -top, box.width + left + widths.right * share, box.height + top + widths.bottom * share);
+  const rectangle = (reach: (width: number) => number): void => {
+    const [left, top] = [reach(widths.left), reach(widths.top)];
+    context.rect(-left, -top, box.width + left + reach(widths.right), box.height + top + reach(widths.bottom));
   };
   context.fillStyle = '#000000';
   context.beginPath();
-  rectangle(out);
-  rectangle(out - 1);
+  rectangle((width) => width * out + beyond);
+  // A side without a width has no frame beyond it either.
+  rectangle((width) => (width > 0 ? width * (out - 1) : beyond));
   context.fill('evenodd');
 }

@@ -23,7 +23,7 @@ import { drawCoarse } from './coarse.js';
 import { drawDeveloped, drawFewer } from './developed-photo.js';
 import { clipTo, drawLevel } from './draft.js';
 import { drawDrawing } from './draw-drawing.js';
-import { drawOutline, drawSilhouetteOutline } from './draw-outline.js';
+import { drawOutline, drawSilhouetteOutline, replaceInside } from './draw-outline.js';
 import { lay, newLayer, type Drawing, type Layer, type Target } from './drawing.js';
 import { keepInside, takeOut } from './fill-path.js';
 import { boxOnTarget, coverPath, fillPath, ink } from './ink.js';
@@ -322,8 +322,8 @@ function keptInside({ bounds }: Layer, opening: Opening, path: Path, name: strin
 
 function drawRim(layer: Layer, opening: Opening, path: Path, inner: Path, colour: string, drawing: Drawing): void {
   const scratch = newLayer(layer.bounds, drawing.resources);
-  coverPath(scratch, opening, path, drawing);
+  scratch.context.fillRect(0, 0, scratch.bounds.width, scratch.bounds.height);
   takeOut(scratch.context, boxOnTarget(opening, scratch, drawing), inner);
   ink(scratch, opening, { type: 'colour', colour }, drawing);
-  lay(layer, scratch);
+  replaceInside(layer, scratch, opening, path, drawing);
 }

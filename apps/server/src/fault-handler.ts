@@ -88,14 +88,6 @@ function answerTo(error: FastifyError | CodedError | TaskEnded): FaultAnswer {
   if (isUnstorableText(error)) return { status: 422, code: 'unstorable-text', message: UNSTORABLE, detail };
   const refusal = REFUSALS[error.code];
   if (refusal) return { ...refusal, detail };
-  if (/multipart/i.test(error.message) || error.message === 'Premature close') {
-    return {
-      status: 400,
-      code: 'cut-off',
-      message: 'The upload was cut off on its way. What arrived whole before is kept; add the rest again.',
-      detail,
-    };
-  }
   const status = error.statusCode ?? 500;
   if (status < 500)
     return { status, code: 'invalid-request', message: 'The request can not be understood. Nothing was changed.', detail };

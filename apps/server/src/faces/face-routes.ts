@@ -5,6 +5,7 @@ import { CodedError, notFound } from '../coded-error.js';
 import { FaultSchema, FileSchema, IdSchema } from '../route-schemas.js';
 import type { Services } from '../services.js';
 import { TaskEnded } from '../tasks/process-pool.js';
+import { uploadedFiles } from '../uploaded-files.js';
 import { FACE_LIMITS } from './take-face.js';
 
 const AxisSchema = Type.Object({ min: Type.Number(), max: Type.Number(), default: Type.Number() });
@@ -25,11 +26,10 @@ export const faceRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = asy
   }));
 
   app.post('/api/faces', { schema: { response: { 201: FaceSchema, '4xx': FaultSchema } } }, async (request, reply) => {
-    if (!request.isMultipart()) throw new CodedError(415, 'not-multipart', 'Fonts are sent as multipart/form-data.');
-    const part = await request.file();
-    if (!part) throw new CodedError(400, 'no-files', 'No file was sent.');
-    const bytes = await part.toBuffer();
-    if (part.file.truncated) throw new CodedError(413, 'too-many-bytes', 'The font is larger than 10 MB. Nothing was added.');
+    const sent = await uploadedFiles(request, 'Fonts').next();
+    if (sent.done) throw new CodedError(400, 'no-files', 'No file was sent.');
+    const { bytes, isTooLarge } = sent.value;
+    if (isTooLarge) throw new CodedError(413, 'too-many-bytes', 'The font is larger than 10 MB. Nothing was added.');
     const taken = await services.tasks.takeFace({ bytes, facesFolder: services.config.facesFolder }).catch((error: unknown) => {
       if (!(error instanceof TaskEnded) || error.why === 'stopped') throw error;
       // Its process ended with the font that it could not bear.

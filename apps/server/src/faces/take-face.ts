@@ -10,8 +10,12 @@ import {
   type Shaper,
 } from '@kadrosyn/core';
 import { decompress } from 'wawoff2';
+import { readSent, UnreadableFile } from '../unreadable-file.js';
 import { decodeWoff } from './decode-woff.js';
 import { faceTypeOf, type FaceType } from './face-type.js';
+
+/** The types of Node leave it out. */
+declare const WebAssembly: { readonly RuntimeError: ErrorConstructor };
 
 /** Bytes of a file, and of the font in it. */
 export const FACE_LIMITS = { bytes: 10 * 2 ** 20, font: 40 * 2 ** 20 } as const;
@@ -44,18 +48,22 @@ export async function takeFace(bytes: Buffer, shaper: Shaper): Promise<FaceIntak
   if (!type) return refuse('not-a-font', 'This is not a TTF, OTF, WOFF or WOFF2 font. Nothing was added.');
   if (bytes.length > FACE_LIMITS.bytes) return refuse('too-many-bytes', 'The font is larger than 10 MB. Nothing was added.');
   try {
-    const font = await unpacked(bytes, type);
     const sha256 = createHash('sha256').update(bytes).digest('hex');
     const id = `face_${sha256.slice(0, 24)}`;
-    const trial = shaper.with([{ id, files: [font] }]);
-    const { name, axes, letters } = shaper.inspect(font);
-    if (!hasOutlines(id, letters, trial)) {
+    const { font, trial, name, axes, hasLetters } = await readSent(async () => {
+      const font = await unpacked(bytes, type);
+      const trial = shaper.with([{ id, files: [font] }]);
+      const { name, axes, letters } = shaper.inspect(font);
+      return { font, trial, name, axes, hasLetters: hasOutlines(id, letters, trial) };
+    });
+    if (!hasLetters) {
       return refuse('no-outlines', 'The font has no letters with an outline that can be filled. Nothing was added.');
     }
     return { ok: true, face: { id, name, axes, similar: similarFace(id, trial), original: { bytes, type }, font } };
   } catch (error) {
+    if (!(error instanceof UnreadableFile)) throw error;
     // After a trap nothing that HarfBuzz holds can be relied on: the process is given up.
-    if (error instanceof Error && error.name === 'RuntimeError') process.exit(1);
+    if (error.cause instanceof WebAssembly.RuntimeError) process.exit(1);
     return refuse('damaged', 'The font is damaged or cut off, so it can not be read. Nothing was added.');
   }
 }

@@ -4,6 +4,7 @@ import { LevelChain } from '@kadrosyn/render';
 import { decodePhoto } from '@kadrosyn/render/node';
 import sharp, { type Metadata, type Sharp } from 'sharp';
 import type { UploadLimits } from '../config.js';
+import { readSent, UnreadableFile } from '../unreadable-file.js';
 import { drawSvg, MOST_SVG_BYTES } from './draw-svg.js';
 import { focusOf } from './focus-of.js';
 import { isSvg, photoTypeOf, type PhotoType } from './photo-type.js';
@@ -41,14 +42,17 @@ export interface TakenPhoto {
 
 /** Why a file was not taken, for the person who chose it. */
 interface Refusal {
-  readonly code: 'not-a-picture' | 'too-many-bytes' | 'too-many-pixels' | 'damaged' | 'moving-picture' | 'too-heavy';
+  readonly code: 'not-a-picture' | 'too-many-bytes' | 'too-many-pixels' | 'damaged' | 'moving-picture' | 'too-heavy' | 'failed';
   readonly message: string;
 }
 
-export type Intake = { readonly ok: true; readonly photo: TakenPhoto } | { readonly ok: false; readonly refusal: Refusal };
+export type Intake =
+  | { readonly ok: true; readonly photo: TakenPhoto }
+  /** `cause` is what a decoder said, for the log. */
+  | { readonly ok: false; readonly refusal: Refusal; readonly cause?: string };
 
 /**
- * Checks a file by its content and limits, drops its notes, and makes what is stored. Never throws on a bad file.
+ * Checks a file by its content and limits, drops its notes, and makes what is stored. A bad file is an answer; what throws is a fault of ours.
  * @param focus - what it is about, px of the photo, where that is known: null for nothing. It is looked for when absent.
  */
 export async function takeIn(bytes: Buffer, limits: UploadLimits, focus?: Bounds | null): Promise<Intake> {
@@ -61,12 +65,12 @@ export async function takeIn(bytes: Buffer, limits: UploadLimits, focus?: Bounds
     );
   }
   try {
-    const picture = isDrawing ? await drawSvg(bytes) : bytes;
+    const picture = isDrawing ? await readSent(() => drawSvg(bytes)) : bytes;
     const type = photoTypeOf(picture);
     if (!type) {
       return refuse('not-a-picture', 'This is not a JPEG, PNG, WebP or SVG picture. Save it as one of these and add it again.');
     }
-    const metadata = await sharp(picture, { limitInputPixels: false }).metadata();
+    const metadata = await readSent(() => sharp(picture, { limitInputPixels: false }).metadata());
     const pixels = metadata.width * metadata.height;
     if (pixels > limits.pixels) {
       const size = `${metadata.width} × ${metadata.height}`;
@@ -78,8 +82,10 @@ export async function takeIn(bytes: Buffer, limits: UploadLimits, focus?: Bounds
     if ((metadata.pages ?? 1) > 1) return refuse('moving-picture', 'This is a moving picture. Add a still one.');
     const sha256 = createHash('sha256').update(bytes).digest('hex');
     return { ok: true, photo: await makeFiles(picture, type, metadata, sha256, focus) };
-  } catch {
-    return refuse('damaged', 'The picture is damaged or cut off, so it can not be read. Copy it again from where it came.');
+  } catch (error) {
+    if (!(error instanceof UnreadableFile)) throw error;
+    const message = 'The picture is damaged or cut off, so it can not be read. Copy it again from where it came.';
+    return { ok: false, refusal: { code: 'damaged', message }, cause: String(error.cause) };
   }
 }
 
@@ -95,8 +101,8 @@ async function makeFiles(
   sha256: string,
   focus: Bounds | null | undefined,
 ): Promise<TakenPhoto> {
-  const original: StoredFile = { bytes: stripped(bytes, type, metadata, true), type };
-  const pixels = await decodePhoto(bytes);
+  const original: StoredFile = { bytes: await readSent(() => stripped(bytes, type, metadata, true)), type };
+  const pixels = await readSent(() => decodePhoto(bytes));
   const chain = new LevelChain(pixels, 0, pixels);
   const master = canServeAsMaster(type, metadata)
     ? { bytes: stripped(bytes, type, metadata, false), type }

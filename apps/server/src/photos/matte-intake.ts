@@ -1,5 +1,7 @@
 import { halve, isOpaque, subjectOf, type Pixels } from '@kadrosyn/core';
+import { rawPixels } from '@kadrosyn/render/node';
 import sharp, { type Region } from 'sharp';
+import { readSent, UnreadableFile } from '../unreadable-file.js';
 import type { StoredFile } from './intake.js';
 
 export type MatteIntake =
@@ -20,31 +22,28 @@ const STRIP = 12e6;
  * @param photo - the master of the photo.
  */
 export async function takeMatte(bytes: Buffer, photo: Buffer, screenLevel: number): Promise<MatteIntake> {
-  const size = await pngSize(bytes);
-  if (!size) return { ok: false, message: NO_PNG };
-  // Sizes are compared before anything is decoded.
-  const { autoOrient } = await sharp(photo, UNLIMITED).metadata();
-  if (size.width !== autoOrient.width || size.height !== autoOrient.height) {
-    const message = `The matte has ${size.width} × ${size.height} px, the photo ${autoOrient.width} × ${autoOrient.height}. Nothing was changed.`;
-    return { ok: false, message };
-  }
   try {
+    const size = await pngSize(bytes);
+    if (!size) return { ok: false, message: NO_PNG };
+    // Sizes are compared before anything is decoded.
+    const { autoOrient } = await sharp(photo, UNLIMITED).metadata();
+    if (size.width !== autoOrient.width || size.height !== autoOrient.height) {
+      const message = `The matte has ${size.width} × ${size.height} px, the photo ${autoOrient.width} × ${autoOrient.height}. Nothing was changed.`;
+      return { ok: false, message };
+    }
     const subject = await subjectAt(screenLevel, bytes, photo, size);
     const full: StoredFile = { bytes, type: TYPE };
     if (screenLevel === 0) return { ok: true, full, screen: full };
     return { ok: true, full, screen: { bytes: await encode(soft(subject)), type: TYPE } };
-  } catch {
+  } catch (error) {
+    if (!(error instanceof UnreadableFile)) throw error;
     return { ok: false, message: NO_PNG };
   }
 }
 
 async function pngSize(bytes: Buffer): Promise<{ width: number; height: number } | null> {
-  try {
-    const { format, hasAlpha, depth, width, height } = await sharp(bytes, UNLIMITED).metadata();
-    return format === 'png' && hasAlpha && depth === 'uchar' ? { width, height } : null;
-  } catch {
-    return null;
-  }
+  const { format, hasAlpha, depth, width, height } = await readSent(() => sharp(bytes, UNLIMITED).metadata());
+  return format === 'png' && hasAlpha && depth === 'uchar' ? { width, height } : null;
 }
 
 /** The subject at a level of its photo, made strip by strip: a strip of whole blocks is halved as it would be within the photo. */
@@ -55,22 +54,15 @@ async function subjectAt(level: number, cutout: Buffer, photo: Buffer, size: { w
   const data = new Uint8ClampedArray(width * height * 4);
   for (let top = 0; top < size.height; top += rows) {
     const strip = { left: 0, top, width: size.width, height: Math.min(rows, size.height - top) };
-    let subject = subjectOf(await decodedPart(photo, strip), await decodedPart(cutout, strip));
+    let subject = subjectOf(await decodedPart(photo, strip), await readSent(() => decodedPart(cutout, strip)));
     for (let made = 0; made < level; made++) subject = halve(subject, isOpaque(subject));
     data.set(subject.data, (top / block) * width * 4);
   }
   return { width, height, data };
 }
 
-async function decodedPart(bytes: Buffer, part: Region): Promise<Pixels> {
-  const { data, info } = await sharp(bytes, UNLIMITED)
-    .autoOrient()
-    .extract(part)
-    .toColourspace('srgb')
-    .ensureAlpha()
-    .raw()
-    .toBuffer({ resolveWithObject: true });
-  return { width: info.width, height: info.height, data: new Uint8ClampedArray(data.buffer, data.byteOffset, data.byteLength) };
+function decodedPart(bytes: Buffer, part: Region): Promise<Pixels> {
+  return rawPixels(sharp(bytes, UNLIMITED).autoOrient().extract(part));
 }
 
 /** What is kept of a subject at its level: its alpha, and its colours where it is soft. */

@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto';
 import pg from 'pg';
 import sharp from 'sharp';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
 import { startTestServer, type TestServer } from '../../testing/test-server.js';
 
 let server: TestServer;
@@ -78,6 +78,27 @@ describe('adding photos', () => {
     // The one good photo is small: original, full size and screen are the same bytes, and a thumbnail.
     expect(await rows('photos')).toBe(before[0]! + 1);
     expect(await rows('blobs')).toBeLessThanOrEqual(before[1]! + 3);
+  });
+
+  it('does not call a picture damaged when the fault is ours; the others still arrive', async () => {
+    const intake = vi.spyOn(server.services.tasks, 'intake').mockRejectedValueOnce(new TypeError('x is not a function'));
+    const { files } = await upload(
+      ['first.png', await picture(60, 40, 21).png().toBuffer()],
+      ['second.png', await picture(60, 40, 22).png().toBuffer()],
+    );
+    intake.mockRestore();
+    expect(files.map(({ error, photo }) => error?.code ?? photo?.name)).toEqual(['failed', 'second']);
+    expect(files[0]!.error!.message).toMatch(/nothing is known to be wrong with it\. Add it again/);
+  });
+
+  it('says of an upload that ends too early that it was cut off', async () => {
+    const head = '--x\r\ncontent-disposition: form-data; name="file"; filename="a.png"\r\ncontent-type: image/png\r\n\r\n';
+    const response = await fetch(`${server.address}/api/photos`, {
+      method: 'POST',
+      headers: { 'content-type': 'multipart/form-data; boundary=x' },
+      body: `${head}PNG without an end`,
+    });
+    expect([response.status, ((await response.json()) as { code: string }).code]).toEqual([400, 'cut-off']);
   });
 
   it('checks the pixel limit before anything is decoded', async () => {

@@ -1,10 +1,16 @@
 import type { FastifyPluginAsyncTypebox } from '@fastify/type-provider-typebox';
 import multipart from '@fastify/multipart';
 import { Type } from 'typebox';
+import type { FastifyBaseLogger } from 'fastify';
 import type { Services } from '../services.js';
 import { CodedError, notFound } from '../coded-error.js';
 import { FaultSchema, FileSchema, IdSchema, NextSchema, pageAsked, PageQuery } from '../route-schemas.js';
 import { requireRoomForPhotos } from '../quota-check.js';
+import { loggableFault } from '../loggable-fault.js';
+import { TaskEnded } from '../tasks/process-pool.js';
+import type { IntakeTask } from '../tasks/tasks.js';
+import { uploadedFiles } from '../uploaded-files.js';
+import type { Intake } from './intake.js';
 import { photoNameOf } from './photo-name.js';
 import type { PhotoRow } from './photo-store.js';
 
@@ -56,6 +62,9 @@ const UsesSchema = Type.Object({
   templates: Type.Array(Type.String()),
 });
 
+const FAILED =
+  'Something went wrong here while the picture was taken in; nothing is known to be wrong with it. Add it again, or a copy saved anew.';
+
 /** As long as many files over a slow line may take, ms. */
 const UPLOAD_TIME = 600_000;
 
@@ -68,6 +77,18 @@ interface UploadedFile {
 /** Adding photos, naming and removing them, and fetching their files. */
 export const photoRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = async (app, { services }) => {
   const { config, tasks } = services;
+  /** A fault of ours with one file is answered for that file, and written down: the others still arrive. */
+  const takenIn = async (task: IntakeTask, log: FastifyBaseLogger): Promise<Intake> => {
+    try {
+      const taken = await tasks.intake(task);
+      if (!taken.ok) log.info({ code: taken.refusal.code, cause: taken.cause }, 'a file was not taken in');
+      return taken;
+    } catch (error) {
+      if (error instanceof TaskEnded) throw error;
+      log.error(loggableFault(error), 'taking a file in failed');
+      return { ok: false, refusal: { code: 'failed', message: FAILED } };
+    }
+  };
   await app.register(multipart, {
     limits: { fileSize: config.limits.bytes, files: config.limits.filesPerUpload, fields: 0 },
     throwFileSizeLimit: false,
@@ -91,21 +112,18 @@ export const photoRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = as
     '/api/photos',
     { handlerTimeout: UPLOAD_TIME, schema: { response: { 200: UploadedSchema, '4xx': FaultSchema } } },
     async (request) => {
-      if (!request.isMultipart()) throw new CodedError(415, 'not-multipart', 'Photos are sent as multipart/form-data.');
       const store = services.photos(request.workspaceId);
       const files: UploadedFile[] = [];
       // One after the other: a bad file is answered for itself and the others still arrive.
-      for await (const part of request.files()) {
-        const bytes = await part.toBuffer();
-        const fileName = part.filename;
-        if (part.file.truncated) {
+      for await (const { fileName, bytes, isTooLarge } of uploadedFiles(request, 'Photos')) {
+        if (isTooLarge) {
           const most = Math.floor(config.limits.bytes / 2 ** 20);
           const message = `The file is larger than ${most} MB. Save a smaller copy and add that.`;
           files.push({ fileName, error: { code: 'too-many-bytes', message } });
           continue;
         }
         await requireRoomForPhotos(store, config.quotas);
-        const taken = await tasks.intake({ bytes, limits: config.limits });
+        const taken = await takenIn({ bytes, limits: config.limits }, request.log);
         if (taken.ok) files.push({ fileName, photo: shownPhoto(await store.add(taken.photo, photoNameOf(fileName))) });
         else files.push({ fileName, error: taken.refusal });
       }

@@ -62,7 +62,8 @@ function walk(orientation: number, width: number, height: number): { start: numb
   }
 }
 
-async function rawPixels(picture: Sharp): Promise<Pixels> {
+/** Pixels of a picture as sharp reads it, in sRGB with alpha. @throws Error when it can not be read. */
+export async function rawPixels(picture: Sharp): Promise<Pixels> {
   const { data, info } = await picture.toColourspace('srgb').ensureAlpha().raw().toBuffer({ resolveWithObject: true });
   return { width: info.width, height: info.height, data: new Uint8ClampedArray(data.buffer, data.byteOffset, data.byteLength) };
 }

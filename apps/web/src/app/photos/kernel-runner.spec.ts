@@ -77,4 +77,23 @@ describe('running kernels', () => {
     runner.stop();
     expect(worker.end).toHaveBeenCalledOnce();
   });
+
+  it('works again after it was stopped in the middle of a job, with another worker', async () => {
+    const [first, second] = [slowWorker(), slowWorker()];
+    const workers = [first.worker, second.worker];
+    const done = vi.fn();
+    const runner = new KernelRunner(done, () => workers.shift()!);
+    runner.take('a', { at: 1 }, () => job(3));
+    runner.stop();
+    expect(runner.pending).toBe(0);
+    runner.take('a', { at: 1 }, () => job(4));
+    expect(second.open.map(widthOf)).toEqual([4]);
+    // What the ended worker would still have said is nobody's.
+    first.open[0]!.fail(new Error('ended'));
+    await settled();
+    second.open[0]!.finish(newPlane(4, 2));
+    await settled();
+    expect(runner.take('a', { at: 1 }, () => job(9))?.width).toBe(4);
+    expect(done).toHaveBeenCalledOnce();
+  });
 });

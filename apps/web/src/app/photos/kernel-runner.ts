@@ -1,7 +1,7 @@
 import { BudgetCache, reasonOf, runKernel, type Inputs, type KernelJob, type Kernels, type Trace } from '@kadrosyn/render';
 import type { Pixels, Plane } from '@kadrosyn/core';
-import { wrap } from 'comlink';
 import type { KernelWorker } from './kernel.worker';
+import { RestartingWorker } from './restarting-worker';
 
 /** Bytes of results that are kept. */
 const BUDGET = 128 * 2 ** 20;
@@ -27,6 +27,8 @@ export class KernelRunner implements Kernels {
   private readonly waiting = new Map<string, KernelRequest>();
   private readonly running = new Map<string, KernelRequest>();
   private worker: RunningWorker | null = null;
+  /** Raised when it is stopped: what was asked for before is not waited for. */
+  private turn = 0;
 
   /** @param whenDone - called when all that was asked for is there. */
   constructor(
@@ -58,7 +60,9 @@ export class KernelRunner implements Kernels {
 
   /** Ends its worker; a later request starts another. */
   stop(): void {
+    this.turn++;
     this.waiting.clear();
+    this.running.clear();
     this.worker?.end();
     this.worker = null;
   }
@@ -73,7 +77,9 @@ export class KernelRunner implements Kernels {
     const [name, request] = entry;
     this.waiting.delete(name);
     this.running.set(name, request);
+    const { turn } = this;
     const result = await this.done(request.job);
+    if (!result || turn !== this.turn) return;
     const bytes = result.data.byteLength;
     this.results.set(name, { inputs: request.inputs, result }, bytes);
     this.running.delete(name);
@@ -82,11 +88,14 @@ export class KernelRunner implements Kernels {
     void this.next();
   }
 
-  private async done(job: KernelJob): Promise<Pixels | Plane> {
+  /** Null where it was stopped meanwhile. */
+  private async done(job: KernelJob): Promise<Pixels | Plane | null> {
+    const { turn } = this;
     try {
       this.worker ??= this.start();
       return await this.worker.run(job);
     } catch (error) {
+      if (turn !== this.turn) return null;
       // A worker that fails (for want of memory) must not leave the sheet coarse for good.
       console.error(error);
       return runKernel(job);
@@ -95,7 +104,8 @@ export class KernelRunner implements Kernels {
 }
 
 function startWorker(): RunningWorker {
-  const worker = new Worker(new URL('./kernel.worker', import.meta.url), { type: 'module' });
-  const { run } = wrap<KernelWorker>(worker);
-  return { run: (job) => run(job), end: () => worker.terminate() };
+  const worker = new RestartingWorker<KernelWorker>(
+    () => new Worker(new URL('./kernel.worker', import.meta.url), { type: 'module' }),
+  );
+  return { run: (job) => worker.call(({ run }) => run(job) as Promise<Pixels | Plane>), end: () => worker.end() };
 }

@@ -22,6 +22,14 @@ export interface DecodedLevel {
   readonly bitmap: ImageBitmap;
 }
 
+/** Why there are no levels: the file did not arrive this time, it is not there any more, or what arrived can not be read. */
+export type DecodeFailure = 'away' | 'gone' | 'unreadable';
+
+export type Decoded =
+  | { readonly levels: readonly DecodedLevel[] }
+  /** `words` are of a program, for whoever looks into it. */
+  | { readonly failure: DecodeFailure; readonly words: string };
+
 /** A file of one's own as the browser reads it. */
 export interface LocalPhoto {
   readonly id: string;

@@ -1,10 +1,12 @@
-import { inject, Injectable, signal } from '@angular/core';
+import { inject, Injectable, InjectionToken, signal } from '@angular/core';
 import { levelCount, levelFor } from '@kadrosyn/core';
 import { BudgetCache, type PhotoLevel, type PhotoSource } from '@kadrosyn/render';
-import { wrap, type Remote } from 'comlink';
 import { FRAME_TRACE } from '../trace/frame-trace';
-import type { DecodedLevel, LocalPhoto } from './photo-decoder';
+import { pauseAfter } from '../api/fault';
+import { pauseOrOnline } from '../api/pause';
+import type { Decoded, DecodedLevel, DecodeFailure, DecodeRequest, LocalPhoto } from './photo-decoder';
 import type { PhotoDecoder } from './photo.worker';
+import { RestartingWorker, WorkerEnded } from './restarting-worker';
 
 /** Bytes of decoded levels that are kept: a few photos of 24 megapixels at full size, or very many at screen size. */
 const LEVEL_BUDGET = 900 * 2 ** 20;
@@ -27,7 +29,28 @@ interface Known extends PhotoFiles {
   /** The finest level that is being made. */
   loading: number;
   screenAsked: boolean;
-  failed: boolean;
+  /** So many times in a row it did not come. */
+  failures: number;
+  /** Nothing is asked for: until the next try, or for good. */
+  isPaused: boolean;
+}
+
+/** How often it is tried again. What is away may come at any time; what can not be read may have wanted for memory. */
+const TRIES: Readonly<Record<DecodeFailure, number>> = { away: Infinity, unreadable: 2, gone: 0 };
+
+/** Makes levels away from the main thread. */
+export interface LevelDecoder {
+  call: RestartingWorker<PhotoDecoder>['call'];
+}
+
+/** Two, so that a large photo does not hold up the small ones. */
+export const LEVEL_DECODERS = new InjectionToken<readonly LevelDecoder[]>('level decoders', {
+  providedIn: 'root',
+  factory: () => [decoder(), decoder()],
+});
+
+function decoder(): LevelDecoder {
+  return new RestartingWorker<PhotoDecoder>(() => new Worker(new URL('./photo.worker', import.meta.url), { type: 'module' }));
 }
 
 /**
@@ -41,14 +64,14 @@ export class PhotoLevels implements PhotoSource {
   private readonly known = new Map<string, Known>();
   private readonly exact = new BudgetCache<string, KeptLevel>(LEVEL_BUDGET, closeLevel);
   private readonly coarse = new BudgetCache<string, KeptLevel>(LEVEL_BUDGET / 4, closeLevel);
-  private readonly decoders = [startDecoder(), startDecoder()];
+  private readonly decoders = inject(LEVEL_DECODERS);
   private turn = 0;
   private readonly trace = inject(FRAME_TRACE);
 
   /** Says where the files of a photo are; may be said again when a local file has been uploaded. */
   register(id: string, files: PhotoFiles): void {
     const before = this.known.get(id);
-    this.known.set(id, { ...files, loading: Infinity, screenAsked: before !== undefined, failed: false });
+    this.known.set(id, { ...files, loading: Infinity, screenAsked: before !== undefined, failures: 0, isPaused: false });
     if (before?.local && !files.local) this.standIn(id, before);
   }
 
@@ -62,7 +85,7 @@ export class PhotoLevels implements PhotoSource {
   }
 
   inspect(file: File): Promise<LocalPhoto> {
-    return this.nextDecoder().inspect(file);
+    return this.nextDecoder().call((worker) => worker.inspect(file));
   }
 
   level(photoId: string, scale: number): PhotoLevel | undefined {
@@ -108,7 +131,7 @@ export class PhotoLevels implements PhotoSource {
   }
 
   private ask(photoId: string, known: Known, wanted: number): void {
-    if (known.failed || wanted >= known.loading) return;
+    if (known.isPaused || wanted >= known.loading) return;
     known.loading = wanted;
     void this.load(photoId, known, wanted);
   }
@@ -125,24 +148,44 @@ export class PhotoLevels implements PhotoSource {
     const from = performance.now();
     try {
       if (!local && screenLevel > 0 && !known.screenAsked) {
+        const coarse = await this.decoded({ ...fileOf('screen'), index: screenLevel, full, wanted: screenLevel });
+        this.keep(photoId, coarse, this.coarse);
         known.screenAsked = true;
-        this.keep(
-          photoId,
-          await this.nextDecoder().decode({ ...fileOf('screen'), index: screenLevel, full, wanted: screenLevel }),
-          this.coarse,
-        );
       }
       const files = local ? { source: local } : fileOf('master');
-      const levels = await this.nextDecoder().decode({ ...files, index: 0, full, wanted });
+      const levels = await this.decoded({ ...files, index: 0, full, wanted });
+      known.failures = 0;
       // A file that was replaced by `register` meanwhile is asked for again by the next drawing.
       this.keep(photoId, levels, this.known.get(photoId) === known ? this.exact : this.coarse);
       this.tell(photoId, wanted, levels, performance.now() - from);
     } catch (error) {
       console.error(error);
-      known.failed = true;
+      void this.tryAgain(known, error instanceof NoLevels ? error.failure : 'unreadable');
     } finally {
       if (known.loading === wanted) known.loading = Infinity;
     }
+  }
+
+  /** @throws NoLevels */
+  private async decoded(request: DecodeRequest): Promise<readonly DecodedLevel[]> {
+    try {
+      const decoded = await this.nextDecoder().call((worker) => worker.decode(request) as Promise<Decoded>);
+      if ('levels' in decoded) return decoded.levels;
+      throw new NoLevels(decoded.failure, decoded.words);
+    } catch (error) {
+      if (error instanceof WorkerEnded) throw new NoLevels('unreadable', error.message);
+      throw error;
+    }
+  }
+
+  /** Lets what did not come be asked for by another drawing after a pause. */
+  private async tryAgain(known: Known, failure: DecodeFailure): Promise<void> {
+    known.failures++;
+    known.isPaused = true;
+    if (known.failures > TRIES[failure]) return;
+    await pauseOrOnline(pauseAfter(known.failures));
+    known.isPaused = false;
+    this.version.update((version) => version + 1);
   }
 
   private keep(photoId: string, levels: readonly DecodedLevel[], cache: BudgetCache<string, KeptLevel>): void {
@@ -162,14 +205,20 @@ export class PhotoLevels implements PhotoSource {
     this.trace.held('photo levels', this.exact.bytes + this.coarse.bytes);
   }
 
-  private nextDecoder(): Remote<PhotoDecoder> {
+  private nextDecoder(): LevelDecoder {
     this.turn = (this.turn + 1) % this.decoders.length;
     return this.decoders[this.turn]!;
   }
 }
 
-function startDecoder(): Remote<PhotoDecoder> {
-  return wrap<PhotoDecoder>(new Worker(new URL('./photo.worker', import.meta.url), { type: 'module' }));
+/** Levels that could not be made. */
+class NoLevels extends Error {
+  constructor(
+    readonly failure: DecodeFailure,
+    words: string,
+  ) {
+    super(words);
+  }
 }
 
 function closeLevel(level: KeptLevel): void {

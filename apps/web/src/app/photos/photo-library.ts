@@ -1,6 +1,7 @@
 import { computed, inject, Injectable, signal } from '@angular/core';
 import type { Bounds, Cutout, Photo } from '@kadrosyn/core';
 import { Fault, faultOf, pauseAfter } from '../api/fault';
+import { pauseOrOnline } from '../api/pause';
 import { Server } from '../api/server';
 import type { LibraryPicture, StoredPhoto, UploadedFile } from '../api/server-types';
 import { PhotoLevels } from './photo-levels';
@@ -199,18 +200,4 @@ function shown(stored: StoredPhoto): LibraryPhoto {
 
 function documentPhoto({ id, sha256, name, width, height, focus }: StoredPhoto): Photo {
   return { id, sha256, name, width, height, ...(focus ? { focus } : {}) };
-}
-
-/** Waits, but no longer than until the browser says that it is connected again. */
-function pauseOrOnline(ms: number): Promise<void> {
-  return new Promise((resolve) => {
-    const stop = new AbortController();
-    const end = (): void => {
-      stop.abort();
-      clearTimeout(timer);
-      resolve();
-    };
-    const timer = setTimeout(end, ms);
-    window.addEventListener('online', end, { signal: stop.signal });
-  });
 }

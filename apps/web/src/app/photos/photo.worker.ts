@@ -5,27 +5,23 @@ import { bytesToHex } from '@noble/hashes/utils.js';
 import { expose, transfer } from 'comlink';
 import { decode as decodePng } from 'fast-png';
 import { pixelsOf } from './pixels-of-file';
-import type { DecodedLevel, DecodeRequest, LocalPhoto } from './photo-decoder';
+import { isPassingStatus } from '../api/fault';
+import type { Decoded, DecodedLevel, DecodeFailure, DecodeRequest, LocalPhoto } from './photo-decoder';
 
 /** Decodes photos and makes their levels, away from the main thread. */
 const decoder = {
   /** The levels of a photo from the one wanted down to the coarsest. */
-  async decode(request: DecodeRequest): Promise<DecodedLevel[]> {
-    const blob = typeof request.source === 'string' ? await fetchBlob(request.source) : request.source;
-    const photo = await pixelsOf(blob);
-    const pixels = request.cutout ? subjectOf(photo, await fetchPng(request.cutout)) : photo;
-    const chain = new LevelChain(pixels, request.index, request.full);
-    const first = Math.max(request.index, Math.min(request.wanted, chain.coarsest));
-    const levels: DecodedLevel[] = [];
-    for (let index = first; index <= chain.coarsest; index++) {
-      const pixels = chain.at(index);
-      const picture = borderedPicture(pixels, BROWSER_ENVIRONMENT) as OffscreenCanvas;
-      levels.push({ index, pixels, opaque: chain.opaque, bitmap: picture.transferToImageBitmap() });
+  async decode(request: DecodeRequest): Promise<Decoded> {
+    try {
+      const levels = await levelsOf(request);
+      return transfer(
+        { levels },
+        levels.flatMap(({ bitmap, pixels }) => [bitmap, pixels.data.buffer]),
+      );
+    } catch (error) {
+      // Errors lose their kind on the way out of a worker.
+      return { failure: error instanceof NotHere ? error.failure : 'unreadable', words: String(error) };
     }
-    return transfer(
-      levels,
-      levels.flatMap(({ bitmap, pixels }) => [bitmap, pixels.data.buffer]),
-    );
   },
 
   /** Reads a file of one's own before it is uploaded: its name, upright size and a small picture. */
@@ -38,6 +34,21 @@ const decoder = {
     return { id: photoIdOf(hash), sha256: hash, width, height, clear };
   },
 };
+
+async function levelsOf(request: DecodeRequest): Promise<DecodedLevel[]> {
+  const blob = typeof request.source === 'string' ? await fetchBlob(request.source) : request.source;
+  const photo = await pixelsOf(blob);
+  const pixels = request.cutout ? subjectOf(photo, await fetchPng(request.cutout)) : photo;
+  const chain = new LevelChain(pixels, request.index, request.full);
+  const first = Math.max(request.index, Math.min(request.wanted, chain.coarsest));
+  const levels: DecodedLevel[] = [];
+  for (let index = first; index <= chain.coarsest; index++) {
+    const pixels = chain.at(index);
+    const picture = borderedPicture(pixels, BROWSER_ENVIRONMENT) as OffscreenCanvas;
+    levels.push({ index, pixels, opaque: chain.opaque, bitmap: picture.transferToImageBitmap() });
+  }
+  return levels;
+}
 
 /** Rows that are looked at together: some MB. */
 const ROWS = 256;
@@ -58,10 +69,24 @@ function hasClearPlaces(bitmap: ImageBitmap): boolean {
 
 export type PhotoDecoder = typeof decoder;
 
+/** A file that did not arrive. */
+class NotHere extends Error {
+  constructor(
+    readonly failure: Exclude<DecodeFailure, 'unreadable'>,
+    words: string,
+  ) {
+    super(words);
+  }
+}
+
 async function fetchBlob(url: string): Promise<Blob> {
-  const response = await fetch(url);
-  if (!response.ok) throw new Error(`${url} answered ${response.status}`);
-  return response.blob();
+  try {
+    const response = await fetch(url);
+    if (response.ok) return await response.blob();
+    throw new NotHere(isPassingStatus(response.status) ? 'away' : 'gone', `${url} answered ${response.status}`);
+  } catch (error) {
+    throw error instanceof NotHere ? error : new NotHere('away', `${url} did not arrive: ${String(error)}`);
+  }
 }
 
 /** Read by code of our own choice: a canvas would multiply the colours of soft places by their alpha. */

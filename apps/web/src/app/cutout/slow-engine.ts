@@ -1,6 +1,6 @@
 import type { Pixels, Plane } from '@kadrosyn/core';
 import personModel from '@mediapipe/selfie_segmentation/selfie_segmentation.tflite';
-import { wrap, type Remote } from 'comlink';
+import { RestartingWorker } from '../photos/restarting-worker';
 import type { SlowRequest } from './cutout-messages';
 import type { SlowCutter } from './opencv.worker';
 
@@ -9,8 +9,9 @@ import type { SlowCutter } from './opencv.worker';
  * begun can not be stopped, so of what waits only the newest is done.
  */
 export class SlowEngine {
-  private worker: Worker | null = null;
-  private cutter: Remote<SlowCutter> | null = null;
+  private readonly worker = new RestartingWorker<SlowCutter>(
+    () => new Worker(new URL('./opencv.worker', import.meta.url), { type: 'module' }),
+  );
   private model: Promise<Uint8Array> | null = null;
   private running: Promise<unknown> = Promise.resolve();
   private turn = 0;
@@ -21,7 +22,7 @@ export class SlowEngine {
     const turn = ++this.turn;
     await this.running.catch(() => undefined);
     if (turn !== this.turn) return null;
-    const answer = this.started().better(request);
+    const answer = this.worker.call((cutter) => cutter.better(request));
     this.running = answer;
     return answer;
   }
@@ -33,31 +34,32 @@ export class SlowEngine {
 
   /** Where persons are; null where the model is not sure of any. */
   async person(pixels: Pixels): Promise<Plane | null> {
-    this.model ??= fetchBytes(personModel);
-    return this.started().person(pixels, await this.model);
+    this.model ??= fetchBytes(personModel).catch((error: unknown) => {
+      this.model = null;
+      throw error;
+    });
+    const model = await this.model;
+    return this.worker.call((cutter) => cutter.person(pixels, model));
   }
 
   /** Prepares a picture for tracing; once is enough. */
   look(pixels: Pixels): Promise<void> {
-    this.looked ??= this.started().look(pixels);
+    // A worker that ended has forgotten the picture.
+    this.looked ??= this.worker
+      .call((cutter) => cutter.look(pixels))
+      .catch((error: unknown) => {
+        this.looked = null;
+        throw error;
+      });
     return this.looked;
   }
 
   path(from: readonly [number, number], to: readonly [number, number]): Promise<number[]> {
-    return this.started().path(from, to);
+    return this.worker.call((cutter) => cutter.path(from, to));
   }
 
   end(): void {
-    this.worker?.terminate();
-    this.worker = null;
-    this.cutter = null;
-  }
-
-  private started(): Remote<SlowCutter> {
-    if (this.cutter) return this.cutter;
-    this.worker = new Worker(new URL('./opencv.worker', import.meta.url), { type: 'module' });
-    this.cutter = wrap<SlowCutter>(this.worker);
-    return this.cutter;
+    this.worker.end();
   }
 }
 

@@ -197,3 +197,52 @@ test('the Break out tab and its chips pass the accessibility check', async ({ pa
   await expect(editor.panel.getByText('Cut lines')).toBeVisible();
   await expectAccessible(page);
 });
+
+/** Whether the pale mug is seen at a place of the exported picture. */
+async function isMugAt(editor: Editor, x: number, y: number): Promise<boolean> {
+  const { width, height, data } = await pixelsOf((await editor.export()).bytes);
+  const at = 4 * (Math.round(height * y) * width + Math.round(width * x));
+  return data[at]! > 190 && data[at + 2]! > 160 && data[at]! < 250;
+}
+
+test('a subject that was trimmed off is there again when it is let out', async ({ page }) => {
+  const editor = await Editor.home(page);
+  await editor.begin('Post');
+  await editor.supplies.getByRole('button', { name: /^mug-blank: lay on the sheet/ }).click();
+  await page.keyboard.press('o');
+  const tab = (await editor.stage.locator('[data-handle="5"]').boundingBox())!;
+  const { width } = (await editor.paper.boundingBox())!;
+  const from = { x: tab.x + tab.width / 2, y: tab.y + tab.height / 2 };
+  // The photo is 0.6 of the sheet wide, and the mug begins at a sixth of that.
+  await editor.drag(from, { x: from.x - 0.53 * width, y: from.y });
+  await expect(page.getByRole('button', { name: 'Undo: Resize mug-blank' })).toBeVisible();
+  expect(await isMugAt(editor, 0.45, 0.5)).toBe(false);
+  await editor.panel.getByRole('tab', { name: 'Break out' }).click();
+  await editor.panel.getByRole('button', { name: 'Let the subject out' }).click();
+  await expect(page.getByRole('button', { name: 'Undo: Cut out mug-blank in mug-blank' })).toBeVisible({ timeout: 60_000 });
+  expect(await isMugAt(editor, 0.45, 0.5)).toBe(true);
+});
+
+test('where nothing of a subject is seen, the panel says so and brings it in', async ({ page }) => {
+  const editor = await Editor.home(page);
+  await editor.begin('Post');
+  await editor.tab('Shapes');
+  await editor.dragSupply('Circle', { x: 0.5, y: 0.5 });
+  await editor.tab('Photos');
+  await editor.supplies.getByRole('button', { name: /^mug-blank: fill Circle/ }).click();
+  await editor.panel.getByRole('tab', { name: 'Break out' }).click();
+  await editor.panel.getByRole('button', { name: 'Let the subject out' }).click();
+  await editor.panel.getByRole('button', { name: 'None', exact: true }).click({ timeout: 60_000 });
+  await editor.panel.getByRole('tab', { name: 'Fit' }).click();
+  await editor.panel.getByRole('button', { name: 'Subject only' }).click();
+  const said = editor.panel.getByText('The subject lies outside of what is shown');
+  await expect(said).toHaveCount(0);
+  await editor.panel.getByRole('checkbox', { name: 'Keep covered' }).uncheck();
+  await editor.panel.getByLabel('To the right').fill('2000');
+  await editor.panel.getByLabel('To the right').press('Enter');
+  await expect(said).toBeVisible();
+  expect(await isMugAt(editor, 0.5, 0.5)).toBe(false);
+  await editor.panel.getByRole('button', { name: 'Bring the subject in' }).click();
+  await expect(said).toHaveCount(0);
+  expect(await isMugAt(editor, 0.5, 0.5)).toBe(true);
+});

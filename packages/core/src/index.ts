@@ -54,6 +54,7 @@ export * from './fit/snap.js';
 export * from './fit/align.js';
 export * from './fit/slots.js';
 export * from './fit/seen-part.js';
+export * from './fit/subject-in-sight.js';
 export * from './document/trim-sheet.js';
 export * from './fit/grip.js';
 export * from './fit/register.js';

@@ -16,16 +16,19 @@ import {
   photoMatrix,
   placedPhoto,
   transformBounds,
+  widenToHold,
   withOverhangs,
   withPhoto,
   type Bounds,
   type Cutout,
   type Edit,
+  type ItemProperties,
   type Opening,
   type Operation,
   type Photo,
   type PhotoFill,
   type Project,
+  type Sheet,
 } from '@kadrosyn/core';
 import { PhotoLibrary } from '../photos/photo-library';
 import { EditorSession } from './session';
@@ -126,7 +129,27 @@ export class Cutting {
     }
     const where = opening ? ` in ${opening.name}` : '';
     const edit = withPhoto(project, known, { name: `Cut out ${photo.name}${where}`, operations });
-    return opening && letsOut && opening.kind === 'loose' ? this.letOver(project, edit, opening) : edit;
+    if (opening?.kind !== 'loose') return edit;
+    return letsOut ? this.letOver(project, edit, opening) : show === 'subject' ? this.keptInSight(project, edit, opening) : edit;
+  }
+
+  /** A subject that lies in a part that was trimmed off is brought back: the photo would be gone from the sheet. */
+  private keptInSight(project: Project, edit: Edit, { id }: Opening): Edit {
+    const { sheet: before, shaper } = this.session.context();
+    const after = applyEdit(project, edit);
+    const sheet = findSheet(after, before.id)!;
+    const opening = findOpening(sheet, id)!;
+    const { focus } = after.photos[(opening.fill as PhotoFill).photoId]!;
+    const wide = focus ? widenToHold(opening, focus, { sheet, photos: after.photos, shaper }, 'out of sight') : {};
+    return { name: edit.name, operations: [...edit.operations, ...changeItem(sheet, opening, wide, '').operations] };
+  }
+
+  /** Its subject only, all of it: trimmed to a part without the subject, the photo would be gone. */
+  private shownAlone(opening: Opening, photo: Photo, sheet: Sheet): ItemProperties {
+    const { shaper } = this.session.context();
+    const wide = photo.focus ? widenToHold(opening, photo.focus, { sheet, photos: { [photo.id]: photo }, shaper }) : {};
+    const fill = (wide.fill ?? opening.fill) as PhotoFill;
+    return { ...wide, fill: { ...fill, show: 'subject' } };
   }
 
   /** A loose photo has no edge to come out of: its subject passes over all that lies on it. Where nothing does, it is shown alone. */
@@ -143,7 +166,7 @@ export class Cutting {
     const more =
       over.length > 0
         ? changeSheet(sheet, { crossings: [...sheet.crossings, ...over] }, '')
-        : changeItem(sheet, opening, { fill: { ...fill, show: 'subject' } }, '');
+        : changeItem(sheet, opening, this.shownAlone(opening, photo, sheet), '');
     return { name: edit.name, operations: [...edit.operations, ...more.operations] };
   }
 }

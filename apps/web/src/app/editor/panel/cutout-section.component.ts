@@ -1,5 +1,23 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import { changeOpening, flatGround, placedPhoto, type Opening, type PhotoFill } from '@kadrosyn/core';
+import {
+  changeOpening,
+  disjoint,
+  flatGround,
+  isSubjectInSight,
+  isWarped,
+  keptBounds,
+  openingHull,
+  openingPolygons,
+  placedPhoto,
+  placePhoto,
+  showFocus,
+  widenToHold,
+  type ItemProperties,
+  type Opening,
+  type Photo,
+  type PhotoFill,
+  type Plane,
+} from '@kadrosyn/core';
 import { PhotoLevels } from '../../photos/photo-levels';
 import { PhotoLibrary } from '../../photos/photo-library';
 import { SmallPixels } from '../../photos/small-pixels';
@@ -29,10 +47,24 @@ import { EditorSession } from '../session';
           </button>
         </div>
       }
+      @if (missing(); as what) {
+        <p class="news" role="status">
+          {{
+            what === 'nothing kept'
+              ? 'This cutout keeps nothing of the photo: nothing is shown.'
+              : 'The subject lies outside of what is shown: nothing of it is seen.'
+          }}
+        </p>
+      }
       @if (isFlat()) {
         <p class="news">This picture lies on one flat colour.</p>
       }
       <div class="choices">
+        @if (missing() === 'out of sight') {
+          <button class="ka-button next" (click)="bringIn()">
+            {{ opening().kind === 'loose' ? 'Show all of the subject' : 'Bring the subject in' }}
+          </button>
+        }
         @if (isFlat()) {
           <button class="ka-button next" [disabled]="isArriving()" (click)="cut(true)">Clear its background…</button>
         }
@@ -73,6 +105,49 @@ export class CutoutSectionComponent {
     return small !== null && flatGround(small) !== null;
   });
 
+  private readonly matte = computed(() => {
+    this.levels.version();
+    const placed = this.placed();
+    return placed?.fill.show === 'subject' ? this.matteOf(placed.photo, placed.fill) : null;
+  });
+  /** Why nothing is seen of an opening that shows the subject only; null where something is, or where that is not known yet. */
+  readonly missing = computed<'nothing kept' | 'out of sight' | null>(() => {
+    const [placed, matte, opening] = [this.placed(), this.matte(), this.opening()];
+    if (!placed || !matte || isWarped(opening.outline) || isLetOut(opening)) return null;
+    if (!keptBounds(matte, placed.photo)) return 'nothing kept';
+    const polygons = openingPolygons(opening, this.session.context().shaper);
+    return isSubjectInSight(matte, placed.placement, placed.photo, polygons) ? null : 'out of sight';
+  });
+
+  private matteOf(photo: Photo, { cutout }: PhotoFill): Plane | null {
+    const revisions = photo.cutouts?.find(({ id }) => id === cutout?.id)?.revisions;
+    const revision = revisions?.[cutout!.revision];
+    return revision ? this.small.matteOf(photo, revision.matteSha256) : null;
+  }
+
+  /** A loose photo is widened to its subject; elsewhere the photo is moved. */
+  bringIn(): void {
+    const opening = this.session.settledOpening();
+    const { project, ...context } = this.session.context();
+    const placed = opening && placedPhoto(opening, { ...context, photos: project.photos });
+    const matte = placed && this.matteOf(placed.photo, placed.fill);
+    const focus = matte && keptBounds(matte, placed.photo);
+    if (!focus) return;
+    const { shaper } = context;
+    const after =
+      opening.kind === 'loose'
+        ? widenToHold(opening, focus, context)
+        : placePhoto(
+            opening,
+            showFocus(disjoint(openingPolygons(opening, shaper)), openingHull(opening, shaper), placed.placement, {
+              ...placed.photo,
+              focus,
+            }),
+            context,
+          );
+    this.session.commit(changeOpening(context.sheet, opening, after, `Bring the subject of ${opening.name} in`));
+  }
+
   cut(clearsFlat = false): void {
     const { photo } = this.placed()!;
     this.cutting.begin(photo, this.opening(), { clearsFlat });
@@ -84,7 +159,22 @@ export class CutoutSectionComponent {
     const { show: _before, ...rest } = opening.fill;
     const cutout = this.cutout();
     const fill: PhotoFill = what === 'subject' && cutout ? { ...rest, cutout, show: what } : rest;
+    const after = { fill, ...(what === 'subject' ? this.inSight({ ...opening, fill }) : {}) };
     const name = what === 'subject' ? `Only the subject in ${opening.name}` : `Whole photo in ${opening.name}`;
-    this.session.commit(changeOpening(this.session.context().sheet, opening, { fill }, name));
+    this.session.commit(changeOpening(this.session.context().sheet, opening, after, name));
   }
+
+  /** A loose photo that was trimmed without its subject would be gone. */
+  private inSight(opening: Opening & { readonly fill: PhotoFill }): ItemProperties {
+    const { project, ...context } = this.session.context();
+    const photo = project.photos[opening.fill.photoId];
+    const matte = photo && opening.kind === 'loose' ? this.matteOf(photo, opening.fill) : null;
+    const part = matte && keptBounds(matte, photo!);
+    return part ? widenToHold(opening, part, { ...context, photos: project.photos }, 'out of sight') : {};
+  }
+}
+
+/** What comes out of its edges is seen, wherever they are. */
+function isLetOut({ overhangs }: Opening): boolean {
+  return overhangs !== undefined && (Object.values(overhangs.sides).includes(true) || overhangs.pieces.some(({ out }) => out));
 }

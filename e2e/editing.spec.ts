@@ -183,3 +183,74 @@ test('text is edited by a double click on it', async ({ page }) => {
   await page.keyboard.type('Glaze night');
   await expect(editor.depth.getByRole('button', { name: /^Glaze night/ })).toBeVisible();
 });
+
+test('marks of a small caption stand outside of it: wherever it is pressed, it moves', async ({ page }) => {
+  const editor = await Editor.home(page);
+  await editor.begin('Post');
+  await editor.tab('Lettering');
+  await editor.dragSupply('Caption', { x: 0.5, y: 0.5 });
+  await editor.panel.getByLabel('Letter size').fill('28');
+  await editor.panel.getByLabel('Letter size').press('Enter');
+  await editor.stage.focus();
+  const rule = editor.stage.locator('[ka-selection-marks] .rule.outer');
+  await expect.poll(async () => (await rule.boundingBox())!.height).toBeLessThan(30);
+  const { x, y, width, height } = (await rule.boundingBox())!;
+  const places = [0.04, 0.25, 0.5, 0.75, 0.96].flatMap((right) =>
+    [0.15, 0.5, 0.85].map((down) => ({ x: x + right * width, y: y + down * height })),
+  );
+  // The marks are there, and none is at any of these places.
+  await expect(editor.stage.locator('[data-handle]')).toHaveCount(8);
+  const marked = await page.evaluate(
+    (at) => at.filter((p) => document.elementFromPoint(p.x, p.y)?.closest('[data-handle], [data-turn], [data-bar], [data-mark]')),
+    places,
+  );
+  expect(marked).toEqual([]);
+  await editor.drag({ x: x + width / 2, y: y + height / 2 }, { x: x + width / 2, y: y + height / 2 + 60 });
+  await expect(page.getByRole('button', { name: /^Undo: Move / })).toBeVisible();
+  // A tab still stretches it.
+  const tab = (await editor.stage.locator('[data-handle="5"]').boundingBox())!;
+  await editor.drag(
+    { x: tab.x + tab.width / 2, y: tab.y + tab.height / 2 },
+    { x: tab.x + tab.width / 2 + 40, y: tab.y + tab.height / 2 },
+  );
+  await expect(page.getByRole('button', { name: /^Undo: Resize / })).toBeVisible();
+});
+
+test('a drag that begins 10 px above a word draws a rectangle and does not stretch it', async ({ page }) => {
+  const editor = await Editor.home(page);
+  await editor.begin('Post');
+  await editor.tab('Lettering');
+  await editor.dragSupply('Big slab', { x: 0.5, y: 0.5 });
+  await expect(editor.stage.locator('[data-handle]')).toHaveCount(8);
+  const { x, y, width } = (await editor.stage.locator('[ka-selection-marks] .rule.outer').boundingBox())!;
+  await editor.drag({ x: x + width / 2, y: y - 12 }, { x: x + width / 2 + 30, y: y - 50 }, async () => {
+    await expect(page.locator('.drawn')).toBeVisible();
+  });
+  await expect(page.getByRole('button', { name: /^Undo: Resize / })).toHaveCount(0);
+});
+
+test('what is selected stays so when a sample is taken away: its edge is taken hold of next', async ({ page }) => {
+  const editor = await Editor.home(page);
+  await editor.beginFrom('Oval card');
+  await editor.select('Photo');
+  const tab = (await editor.stage.locator('[data-handle="5"]').boundingBox())!;
+  await editor.stage.getByRole('button', { name: 'Take With warm thanks away' }).click();
+  const from = { x: tab.x + tab.width / 2, y: tab.y + tab.height / 2 };
+  await editor.drag(from, { x: from.x + 40, y: from.y });
+  await expect(page.getByRole('button', { name: 'Undo: Resize Photo' })).toBeVisible();
+});
+
+test('letters pressed in the supplies are no commands, until something is laid from them', async ({ page }) => {
+  const editor = await Editor.home(page);
+  await editor.begin('Post');
+  const grip = (name: string) => page.locator('ka-grip-bar').getByRole('button', { name: new RegExp(`^${name}`) });
+  await editor.tab('Shapes');
+  for (const key of ['o', 'l', 'r']) await page.keyboard.press(key);
+  await expect(page.getByRole('button', { name: 'Back to work' })).toHaveCount(0);
+  await editor.supplies.getByRole('button', { name: 'Circle', exact: true }).click();
+  await expect(grip('Both')).toHaveAttribute('aria-pressed', 'true');
+  await page.keyboard.press('o');
+  await expect(grip('Opening')).toHaveAttribute('aria-pressed', 'true');
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByRole('button', { name: 'Undo: Move Circle' })).toBeVisible();
+});

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { isForField } from './editor-keys';
+import { isForField, isForSupplies } from './editor-keys';
 
 function pressed(tag: string, type: string | null, key: string, ctrlKey = false): KeyboardEvent {
   const target = document.createElement(tag);
@@ -29,5 +29,19 @@ describe('keys while a field has the focus', () => {
   it('undo works from a slider, not from a text', () => {
     expect(isForField(pressed('input', 'range', 'z', true))).toBe(false);
     expect(isForField(pressed('input', 'text', 'z', true))).toBe(true);
+  });
+});
+
+describe('keys in the supplies', () => {
+  const inSupplies = (key: string, ctrlKey = false): KeyboardEvent => {
+    const event = pressed('button', null, key, ctrlKey);
+    document.createElement('ka-supplies-panel').append(event.target as Element);
+    return event;
+  };
+  it('are no commands where they are signs', () => {
+    expect(['o', 'L', '0'].map((key) => isForSupplies(inSupplies(key)))).toEqual([true, true, true]);
+    expect(['Delete', 'ArrowLeft', 'Escape', 'F6', ' '].some((key) => isForSupplies(inSupplies(key)))).toBe(false);
+    expect(isForSupplies(inSupplies('z', true))).toBe(false);
+    expect(isForSupplies(pressed('button', null, 'o'))).toBe(false);
   });
 });

@@ -93,3 +93,9 @@ export function isForField({ target, key, ctrlKey, metaKey }: KeyboardEvent): bo
   const isSign = key.length === 1 && key !== ' ';
   return hasText || !(ctrlKey || metaKey || isSign);
 }
+
+/** Whether a sign is pressed in the supplies: it means nothing there, since whoever clicked there may be about to type. */
+export function isForSupplies({ target, key, ctrlKey, metaKey, altKey }: KeyboardEvent): boolean {
+  const isSign = key.length === 1 && key !== ' ' && !ctrlKey && !metaKey && !altKey;
+  return isSign && target instanceof Element && target.closest('ka-supplies-panel') !== null;
+}

@@ -25,7 +25,7 @@ import { BreakoutMarksComponent } from './breakout/breakout-marks.component';
 import { DepthPanelComponent } from './depth/depth-panel.component';
 import { Cutting } from './cutting';
 import { EditorCommands } from './editor-commands';
-import { isForField, isTyping, keyCommand } from './editor-keys';
+import { isForField, isForSupplies, isTyping, keyCommand } from './editor-keys';
 import { EDITOR_PROVIDERS } from './editor-providers';
 import { ColourTakerComponent } from './finish/colour-taker.component';
 import { ColourTaking } from './finish/colour-taking';
@@ -130,7 +130,7 @@ export class EditorPageComponent {
   /** Only with `?trace` on the address. */
   readonly trace = inject(FRAME_TRACE);
   private readonly keys = inject(KeyOwner);
-  private readonly stage = viewChild(SheetStageComponent);
+  readonly stage = viewChild(SheetStageComponent);
 
   /** From the address. */
   readonly projectId = input.required<string>();
@@ -246,7 +246,7 @@ export class EditorPageComponent {
     // While something is drawn, keys are for it.
     if (this.keys.isElsewhere()) return;
     if (!this.ready() || event.defaultPrevented || inMenu(event.target)) return;
-    if (isForField(event)) return;
+    if (isForField(event) || isForSupplies(event)) return;
     // Enter types in the selected lettering.
     const selected = this.session.selectedOpening();
     if (event.key === 'Enter' && selected?.outline.type === 'lettering' && !(event.target instanceof HTMLButtonElement)) {

@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, input } from '@an
 import {
   apply,
   boxMatrix,
+  invert,
   multiply,
   outlineHandles,
   outlinePath,
@@ -13,12 +14,8 @@ import {
 import { EditorSession } from '../session';
 import { CropGuides, guideLines } from './crop-guides';
 import { handlesOf, photoCorners, type BoxHandle } from './handles';
+import { markRoom } from './mark-room';
 import { Viewport } from './viewport';
-
-/** Distance of pegs from the corners of the box, css px. */
-const PEG_OFFSET = 13;
-/** Distance of the turn handle from the right side, where no other mark is, css px. */
-const TURN_OFFSET = 26;
 
 interface PlacedHandle {
   readonly handle: BoxHandle;
@@ -63,20 +60,32 @@ export class SelectionMarksComponent {
 
   readonly isText = computed(() => this.opening().outline.type === 'lettering');
 
+  /** Depends on how large the item is on the screen. */
+  private readonly room = computed(() => {
+    const { width, height } = this.opening().box;
+    const zoom = this.viewport.zoom();
+    return markRoom(width * zoom, height * zoom);
+  });
+
   readonly handles = computed<readonly PlacedHandle[]>(() => {
     const { box } = this.opening();
-    return handlesOf(this.opening()).map((handle, index) => ({
-      handle,
-      index,
-      at: this.offset(handle.x, handle.y, handle.kind === 'peg' ? PEG_OFFSET : 0),
-      turn: box.turn + (handle.x === 0.5 ? 0 : 90),
-    }));
+    const room = this.room();
+    return handlesOf(this.opening())
+      .map((handle, index) => ({
+        handle,
+        index,
+        at: this.offset(handle.x, handle.y, handle.kind === 'peg' ? room.pegs : room.tabs),
+        turn: box.turn + (handle.x === 0.5 ? 0 : 90),
+      }))
+      .filter(({ handle }) => handle.kind === 'peg' || room.hasTabs);
   });
 
   /** Short bars that change the form itself. */
   readonly bars = computed(() => {
     const { outline, box } = this.opening();
     const frame = this.frame();
+    // Corners are all that such an outline has.
+    if (!this.room().hasBars && outline.type !== 'corners') return [];
     return outlineHandles(outline, box.width, box.height).map(({ at, name }) => ({
       at: apply(frame, at),
       name,
@@ -88,24 +97,36 @@ export class SelectionMarksComponent {
     const { width, turn } = this.opening().box;
     const at = apply(this.frame(), { x: width, y: this.opening().box.height / 4 });
     const radians = (turn * Math.PI) / 180;
-    return { at: { x: at.x + TURN_OFFSET * Math.cos(radians), y: at.y + TURN_OFFSET * Math.sin(radians) }, turn: turn + 45 };
+    const offset = this.room().turn;
+    return { at: { x: at.x + offset * Math.cos(radians), y: at.y + offset * Math.sin(radians) }, turn: turn + 45 };
   });
 
-  readonly marks = computed<readonly Point[]>(() => {
+  readonly marks = computed<readonly { readonly at: Point; readonly index: number }[]>(() => {
     if (this.session.grip() === 'opening') return [];
     const matrix = this.viewport.matrix();
     const { sheet, shaper } = this.session.context();
     const photos = this.session.shownProject()?.photos ?? {};
-    return photoCorners(this.opening(), { sheet, shaper, photos }).map((p) => apply(matrix, p));
+    const { photoMarks } = this.room();
+    return photoCorners(this.opening(), { sheet, shaper, photos })
+      .map((p, index) => ({ at: apply(matrix, p), index }))
+      .filter(({ at }) => this.distanceTo(at) >= photoMarks);
   });
 
-  /** A point of the box, set off outwards along the diagonal by css px. */
+  /** How far a point of the stage lies outside of the box, css px; negative inside. */
+  private distanceTo(at: Point): number {
+    const { width, height } = this.opening().box;
+    const zoom = this.viewport.zoom();
+    const p = apply(invert(this.frame()), at);
+    return zoom * Math.max(-p.x, p.x - width, -p.y, p.y - height);
+  }
+
+  /** A point of the box, set off outwards by css px along each axis. */
   private offset(x: number, y: number, by: number): Point {
     const { width, height } = this.opening().box;
     const frame = this.frame();
     const p = apply(frame, { x: x * width, y: y * height });
     const turn = (this.opening().box.turn * Math.PI) / 180;
-    const [dx, dy] = [Math.sign(x - 0.5) * by * 0.75, Math.sign(y - 0.5) * by * 0.75];
+    const [dx, dy] = [Math.sign(x - 0.5) * by, Math.sign(y - 0.5) * by];
     return { x: p.x + dx * Math.cos(turn) - dy * Math.sin(turn), y: p.y + dx * Math.sin(turn) + dy * Math.cos(turn) };
   }
 }

@@ -113,7 +113,7 @@ export class SheetStageComponent {
       drop: (supply, client) => {
         this.supplyDrop(supply, client);
         // Keys go on with what was dropped: Enter must not press its supply once more.
-        this.host.nativeElement.focus({ preventScroll: true });
+        this.takeFocus();
       },
       cancel: () => this.endDrop(),
     });
@@ -121,6 +121,11 @@ export class SheetStageComponent {
       this.drag.setSurface(null);
       this.painter?.stop();
     });
+  }
+
+  /** Keys are for the sheet from now on. */
+  takeFocus(): void {
+    this.host.nativeElement.focus({ preventScroll: true });
   }
 
   private requestFrame(): void {

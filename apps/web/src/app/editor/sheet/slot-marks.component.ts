@@ -103,7 +103,9 @@ export class SlotMarksComponent {
 
   /** A caption that is not wanted goes by one act. */
   takeAway({ id, name }: Opening): void {
-    this.session.commit(removeItem(this.session.context().sheet, id, `Take away ${name}`), null);
+    // What is worked on stays selected: whoever takes hold of its edge next means the edge.
+    const isSelected = this.session.selected()?.id === id;
+    this.session.commit(removeItem(this.session.context().sheet, id, `Take away ${name}`), isSelected ? null : undefined);
     this.notices.sayWithUndo(`${name} was taken away.`);
   }
 }

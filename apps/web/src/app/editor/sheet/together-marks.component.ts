@@ -34,7 +34,7 @@ const CORNERS = [
             [attr.transform]="'translate(' + peg.x + ' ' + peg.y + ')'"
             [style.cursor]="peg.cursor"
           >
-            <svg:circle class="reach" r="14" />
+            <svg:circle class="reach" r="10" />
             <svg:rect x="-4.5" y="-4.5" width="9" height="9" transform="rotate(45)" />
           </svg:g>
         }

@@ -1,5 +1,7 @@
-import { ChangeDetectionStrategy, Component, computed, output, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, output, signal } from '@angular/core';
+import type { Sheet } from '@kadrosyn/core';
 import { RovingFocusDirective } from '../../interface/roving-focus.directive';
+import { EditorSession } from '../session';
 import { ArtworkSuppliesComponent } from './artwork-supplies.component';
 import { ItemAdder } from './item-adder';
 import { LetteringSuppliesComponent } from './lettering-supplies.component';
@@ -31,14 +33,20 @@ type SuppliesTab = (typeof TABS)[number]['id'];
   providers: [ItemAdder, PhotoCare],
   templateUrl: './supplies-panel.component.html',
   styleUrl: './supplies-panel.component.scss',
+  // A click beside the supplies is one in them.
+  host: { tabindex: '-1', '(pointerdown)': 'onPress()', '(click)': 'onClick($event)' },
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class SuppliesPanelComponent {
+  private readonly session = inject(EditorSession);
+  private before: Sheet | null = null;
   /** Files for the supplies. */
   readonly filesChosen = output<File[]>();
   readonly artworkChosen = output<File[]>();
   readonly drawWanted = output();
   readonly drawingWanted = output();
+  /** Something of them was put on the sheet by the pointer: what comes next is for it. */
+  readonly used = output();
   readonly tabs = TABS;
   readonly tab = signal<SuppliesTab>('photos');
   /** The photos tab shows the picture library instead of one's own photos. */
@@ -47,6 +55,15 @@ export class SuppliesPanelComponent {
   readonly searchWord = computed(() =>
     this.tab() === 'photos' && this.inLibrary() ? 'Search the library' : TABS.find(({ id }) => id === this.tab())!.search,
   );
+
+  onPress(): void {
+    this.before = this.session.sheet();
+  }
+
+  /** Keys, whose clicks have no count, stay where they are: one goes on from there. */
+  onClick({ detail }: MouseEvent): void {
+    if (detail > 0 && this.session.sheet() !== this.before) this.used.emit();
+  }
 
   show(tab: SuppliesTab): void {
     if (tab === this.tab()) return;

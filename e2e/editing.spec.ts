@@ -243,14 +243,14 @@ test('what is selected stays so when a sample is taken away: its edge is taken h
 test('letters pressed in the supplies are no commands, until something is laid from them', async ({ page }) => {
   const editor = await Editor.home(page);
   await editor.begin('Post');
-  const grip = (name: string) => page.locator('ka-grip-bar').getByRole('button', { name: new RegExp(`^${name}`) });
+  const grip = (name: string) => page.locator('ka-grip-bar').getByRole('radio', { name: new RegExp(`^${name}`) });
   await editor.tab('Shapes');
   for (const key of ['o', 'l', 'r']) await page.keyboard.press(key);
   await expect(page.getByRole('button', { name: 'Back to work' })).toHaveCount(0);
   await editor.supplies.getByRole('button', { name: 'Circle', exact: true }).click();
-  await expect(grip('Both')).toHaveAttribute('aria-pressed', 'true');
+  await expect(grip('Both')).toHaveAttribute('aria-checked', 'true');
   await page.keyboard.press('o');
-  await expect(grip('Opening')).toHaveAttribute('aria-pressed', 'true');
+  await expect(grip('Opening')).toHaveAttribute('aria-checked', 'true');
   await page.keyboard.press('ArrowRight');
   await expect(page.getByRole('button', { name: 'Undo: Move Circle' })).toBeVisible();
 });

@@ -102,6 +102,11 @@ test('scripts, case, alignment, circle, splitting and joining', async ({ page })
   await expect(editor.depth.getByRole('button', { name: /^Mugs/ })).toHaveCount(1);
   await expect(text).toHaveValue('Mugs');
   await panel.getByRole('button', { name: 'Fill the width of the sheet' }).click();
+  await expect(page.getByRole('button', { name: 'Undo: Fill the sheet' })).toBeVisible();
+  const widest = (await editor.paper.boundingBox())!.width * (1 - 2 * 0.06);
+  await expect
+    .poll(async () => (await editor.stage.locator('[ka-selection-marks] .rule.outer').boundingBox())!.width / widest)
+    .toBeCloseTo(1, 1);
   await panel.getByRole('button', { name: 'Gradient' }).click();
   await expect(panel.getByRole('group', { name: 'From' })).toBeVisible();
   await editor.saved();

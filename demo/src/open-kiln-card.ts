@@ -7,7 +7,6 @@ export function openKilnCard(photos: SamplePhotos, shaper: Shaper): Project {
   const project = newProject('Open kiln day', { width: 1080, height: 1350, unit: 'px' });
   const sheet: Sheet = { ...project.sheets[0]!, name: 'Card', background: { type: 'colour', colour: '#e9dcc3' }, margin: 60 };
   const heron = photos['heron-shore'];
-  const frame = newShapedOpening('Arch rim', { type: 'arch' }, { x: 540, y: 740 }, 652, 812);
   const arch = newShapedOpening('Heron', { type: 'arch' }, { x: 540, y: 740 }, 612, 772);
   const ink = { type: 'colour', colour: '#20272a' } as const;
   const spruce = { type: 'colour', colour: '#1d5a4c' } as const;
@@ -15,13 +14,12 @@ export function openKilnCard(photos: SamplePhotos, shaper: Shaper): Project {
     newLettering({ text, face: 'archivo', axes, size }, { x: 540, y }, ink, shaper);
   const items = [
     {
-      ...frame,
-      fill: { type: 'colour', colour: '#fbf8f1' } as const,
-      finish: { shadow: { distance: 9, blur: 30, strength: 0.26 } },
-    },
-    {
       ...fillOpeningWith(arch, heron, { zoom: 1.12, right: 0.03, down: 0.02 }, sheet, shaper),
-      finish: { innerShade: { colour: '#20272a', blur: 22, strength: 0.3 } },
+      finish: {
+        outline: { align: 'outside', width: 20, paint: '#fbf8f1' } as const,
+        innerShade: { colour: '#20272a', blur: 22, strength: 0.3 } as const,
+        shadow: { distance: 9, blur: 30, strength: 0.26 },
+      },
     },
     newLettering({ text: 'OPEN KILN', face: 'alfa-slab-one', axes: {}, size: 158 }, { x: 540, y: 190 }, spruce, shaper),
     line('Saturday 9 May, ten till dusk', 1216, 46, { wght: 700, wdth: 105 }),

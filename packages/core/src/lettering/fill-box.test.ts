@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { testShaper } from '../../testing/test-shaper.js';
 import type { LetteringOutline } from '../document/outline.js';
 import { findFace } from './faces.js';
-import { fillBox, scaled } from './fill-box.js';
+import { fillBox, fillWidth, scaled } from './fill-box.js';
 import { newLetterIds } from './letter-ids.js';
 import { measureLettering } from './lettering-path.js';
 
@@ -61,5 +61,29 @@ describe('filling a box', () => {
     const larger = scaled(arc, 2);
     expect(larger.along!.radius).toBe(200);
     expect(measureLettering(larger, shaper).width).toBeCloseTo(2 * measureLettering(arc, shaper).width, 0);
+  });
+});
+
+describe('filling a width', () => {
+  it('reaches it at the first time, unless the height is used up; the second time changes nothing', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom('OK', 'KILN', 'A line of text', 'Mugs\n& bowls'),
+        fc.constantFrom('archivo', 'anybody', 'fredoka', 'anton'),
+        fc.double({ min: 300, max: 900, noNaN: true }),
+        fc.double({ min: 300, max: 900, noNaN: true }),
+        fc.double({ min: 0.1, max: 10, noNaN: true }),
+        (text, face, width, height, factor) => {
+          const once = fillWidth(scaled(word(text, face), factor), width, height, axesOf, shaper);
+          const size = measureLettering(once, shaper);
+          expect(Math.max(size.width / width, size.height / height)).toBeCloseTo(1, 6);
+          expect(Math.min(width - size.width, height - size.height)).toBeGreaterThan(-1e-6);
+          const twice = measureLettering(fillWidth(once, width, height, axesOf, shaper), shaper);
+          expect(twice.width).toBeCloseTo(size.width, 4);
+          expect(twice.height).toBeCloseTo(size.height, 4);
+        },
+      ),
+      { numRuns: 60 },
+    );
   });
 });

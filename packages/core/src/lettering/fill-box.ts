@@ -29,6 +29,28 @@ export function fillBox(
   return scaled(next, Math.min(width / size.width, height / size.height));
 }
 
+/** Letters that would become higher than this share of the height that there is are made wider first, where their face can. */
+const TALL = 0.45;
+
+/**
+ * The lettering as wide as there is room, in one go: width and weight of the face are taken first where the letters would become tall, then the
+ * size. Only where even that is too high for `height` it stays narrower. What fills the width already stays as it is.
+ * @param axesOf - the axes of each face.
+ */
+export function fillWidth(
+  outline: LetteringOutline,
+  width: number,
+  height: number,
+  axesOf: (face: string) => FaceAxes,
+  shaper: Shaper,
+): LetteringOutline {
+  const { stretch: _stretch, along: _along, ...straight } = outline;
+  const isTall = width / ratio(straight, shaper) > TALL * height;
+  const set = isTall ? fillBox(straight, width, TALL * height, axesOf, shaper) : straight;
+  const size = measureLettering(set, shaper);
+  return scaled(set, Math.min(width / size.width, height / size.height));
+}
+
 /** All letters larger or smaller. */
 export function scaled(outline: LetteringOutline, factor: number): LetteringOutline {
   const along = outline.along && { ...outline.along, radius: outline.along.radius * factor };

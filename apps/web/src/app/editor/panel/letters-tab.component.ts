@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, input } from '@an
 import { MatSliderModule } from '@angular/material/slider';
 import {
   changeItem,
-  fillBox,
+  fillWidth,
   findFace,
   FALLBACK_FACE,
   isFaceMissing,
@@ -156,18 +156,21 @@ export class LettersTabComponent {
     this.session.commit(this.edit({ ...outline, runs }, 'Change case'));
   }
 
-  /** As large as the sheet has room for: width and weight first, then size. */
+  /** As wide as the sheet has room for. */
   fillSheet(): void {
     const { sheet, shaper } = this.session.context();
     const margin = Math.max(sheet.margin, AIR * Math.min(sheet.width, sheet.height));
     const opening = this.settled();
-    const room = { width: sheet.width - 2 * margin, height: Math.min(sheet.height - 2 * margin, opening.box.height * 2.5) };
-    const outline = fillBox(this.settledOutline(), room.width, room.height, this.ownFaces.axesOf, shaper);
+    const [width, height] = [sheet.width - 2 * margin, sheet.height - 2 * margin];
+    const outline = fillWidth(this.settledOutline(), width, height, this.ownFaces.axesOf, shaper);
     const { project: _project, ...context } = this.session.context();
     const after = letteringProperties(context, opening, outline);
-    const { width, height, y, ...box } = after.box!;
-    const middle = { x: (sheet.width - width) / 2, y: Math.min(Math.max(y, margin), sheet.height - margin - height) };
-    this.session.commit(changeItem(sheet, opening, { ...after, box: { ...box, width, height, ...middle } }, 'Fill the sheet'));
+    const box = after.box!;
+    const place = {
+      x: (sheet.width - box.width) / 2,
+      y: Math.min(Math.max(box.y, margin), sheet.height - margin - box.height),
+    };
+    this.session.commit(changeItem(sheet, opening, { ...after, box: { ...box, ...place } }, 'Fill the sheet'));
   }
 
   setStretching(on: boolean): void {

@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest';
 import type { Finish, Item, Opening, PhotoFill, Pixels, Sheet } from '@kadrosyn/core';
 import { RECTANGLE, shape, subject, withPicture } from '../fixtures/kit.js';
 import { sampleResources, squareSheet } from '../testing/pictures.js';
-import { renderSheet } from './node/index.js';
+import { drawPlainSheet } from './draw-sheet.js';
+import { NODE_ENVIRONMENT, renderSheet } from './node/index.js';
 
 const SIZE = 200;
 const box = (finish: Finish, change: Partial<Opening> = {}): Opening =>
@@ -83,6 +84,24 @@ describe('any size of output', () => {
 
   it.each(cases)('%s looks the same at scales 1, 2 and 4', (_name, item) => {
     for (const scale of [2, 4]) expect(differs([item], scale)).toBeLessThan(3);
+  });
+
+  it.each(cases)('%s looks the same where only a part of the sheet is in sight', (_name, item) => {
+    const sheet = { ...squareSheet(SIZE, [item]), background: { type: 'colour', colour: '#ffffff' } as const };
+    const whole = renderSheet(sheet, 2, sampleResources);
+    const [left, top, side] = [111, 90, 160];
+    const surface = NODE_ENVIRONMENT.createSurface(side, side);
+    drawPlainSheet(surface.context, sheet, { scale: 2, left: -left, top: -top }, sampleResources);
+    const { data } = surface.context.getImageData(0, 0, side, side);
+    const differences = [];
+    for (let y = 0; y < side; y++) {
+      for (let i = 0; i < 4 * side; i++)
+        differences.push(Math.abs(data[4 * side * y + i]! - whole.data[4 * (2 * SIZE * (top + y) + left) + i]!));
+    }
+    // A large blur averages px first, and a part begins elsewhere in their lattice than the whole.
+    const share = differences.filter((difference) => difference > 4).length / differences.length;
+    expect(share).toBeLessThan(0.01);
+    expect(Math.max(...differences)).toBeLessThan(40);
   });
 
   it('a shadow is the same at scales 1, 2 and 4, hard or soft, spread or not', () => {

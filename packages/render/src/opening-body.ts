@@ -1,6 +1,7 @@
 import {
   boxMatrix,
   covers,
+  developReach,
   intersect,
   isDeveloped,
   isWarped,
@@ -33,16 +34,23 @@ import { putPixels } from './level-chain.js';
 import { innerPath, partPath } from './outline-paths.js';
 import { WAITING } from './paint.js';
 import { photoToSheet, subjectLevel, subjectPixelsIn, warpedPixels } from './photo-pixels.js';
-import { finishReach } from './reach.js';
+import { finishReach, shadeReach } from './reach.js';
 import { drawInnerShade, drawShadowOf } from './shadow.js';
 
 /** The view px that an opening, or one letter of it, can touch with its finish; null where that is nothing. */
 export function bodyBounds(opening: Opening, letterId: string | undefined, drawing: Drawing): Bounds | null {
   const bounds = shapeBounds(opening, letterId, drawing);
-  const reach = finishReach(opening.finish, !drawing.silhouette) * meanScale(drawing.view);
+  const scale = meanScale(drawing.view);
+  const reach = finishReach(opening.finish, !drawing.silhouette) * scale;
   const onView = transformBounds(multiply(drawing.view, boxMatrix(opening.box)), bounds);
-  // What lies beyond the clip can still throw its shadow into it.
-  return intersect(toWholePixels(onView, reach + 1), toWholePixels(drawing.clip, reach));
+  // What lies beyond the clip can still throw its shadow into it, and be what a shade or a blur within it depends on.
+  const looked = drawing.silhouette ? 0 : lookedAround(opening) * scale;
+  return intersect(toWholePixels(onView, reach + 1), toWholePixels(drawing.clip, Math.max(reach, looked)));
+}
+
+/** How far inner shade and photo look around each px of them, px of the sheet. */
+function lookedAround({ finish, fill }: Opening): number {
+  return Math.max(shadeReach(finish), fill.type === 'photo' ? developReach(fill) : 0);
 }
 
 /** What the outline holds; a drawing fills its whole box, whatever it is taken hold of by. */

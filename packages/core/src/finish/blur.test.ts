@@ -38,6 +38,33 @@ describe('blur', () => {
     }
   });
 
+  it('does not depend on how much room there is around what is blurred', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.5, max: 9, noNaN: true }),
+        fc.integer({ min: 0, max: 12 }),
+        fc.integer({ min: 0, max: 40 }),
+        (sigma, dx, dy) => {
+          const [tight, wide] = [newPlane(14, 11), newPlane(80, 90)];
+          for (let y = 0; y < 11; y++) {
+            for (let x = 0; x < 14; x++) {
+              const value = (x * 53 + y * 91) % 256;
+              tight.data[y * 14 + x] = value;
+              wide.data[(y + dy) * 80 + x + dx] = value;
+            }
+          }
+          const [a, b] = [blurPlane(tight, sigma), blurPlane(wide, sigma)];
+          for (let y = 0; y < 11; y++) {
+            for (let x = 0; x < 14; x++) {
+              expect(Math.abs(a.data[y * 14 + x]! - b.data[(y + dy) * 80 + x + dx]!)).toBeLessThanOrEqual(1);
+            }
+          }
+        },
+      ),
+      { numRuns: 40 },
+    );
+  });
+
   it('keeps an even picture as it is, and lets no colour of clear pixels in', () => {
     const even = { width: 20, height: 10, data: new Uint8ClampedArray(800).map((_, i) => [121, 60, 199, 255][i % 4]!) };
     expect([...blurPixels(even, 3).data]).toEqual([...even.data]);

@@ -23,11 +23,41 @@ export function blurReach(sigma: number): number {
 export function blurPlane(plane: Plane, sigma: number): Plane {
   if (sigma <= 0) return plane;
   const { width, height } = plane;
-  const values = Float32Array.from(plane.data);
-  boxBlur(values, width, height, 1, sigma, 0);
-  const data = new Uint8Array(values.length);
-  for (let i = 0; i < data.length; i++) data[i] = values[i]! + 0.5;
+  const room = roomAround(plane, blurReach(sigma));
+  const [wide, high] = [room.left + width + room.right, room.top + height + room.bottom];
+  const values = new Float32Array(wide * high);
+  for (let y = 0; y < height; y++) {
+    values.set(plane.data.subarray(y * width, (y + 1) * width), (room.top + y) * wide + room.left);
+  }
+  boxBlur(values, wide, high, 1, sigma, 0);
+  const data = new Uint8Array(width * height);
+  for (let y = 0, i = 0; y < height; y++) {
+    for (let x = 0, at = (room.top + y) * wide + room.left; x < width; x++, i++, at++) data[i] = values[at]! + 0.5;
+  }
   return { width, height, data };
+}
+
+/**
+ * What has to be added to each side so that nothing is lost there: what one box carries beyond the edge comes back with the next. Nothing where
+ * the plane is empty as far as the blur reaches.
+ */
+function roomAround({ width, height, data }: Plane, reach: number): Record<'left' | 'top' | 'right' | 'bottom', number> {
+  let [left, top, right, bottom] = [width, height, -1, -1];
+  for (let y = 0; y < height; y++) {
+    const row = data.subarray(y * width, (y + 1) * width);
+    const first = row.findIndex((value) => value !== 0);
+    if (first < 0) continue;
+    const last = row.findLastIndex((value) => value !== 0);
+    [left, right, top, bottom] = [Math.min(left, first), Math.max(right, last), Math.min(top, y), y];
+  }
+  if (right < 0) return { left: 0, top: 0, right: 0, bottom: 0 };
+  const missing = (free: number): number => Math.max(0, reach - free);
+  return {
+    left: missing(left),
+    top: missing(top),
+    right: missing(width - 1 - right),
+    bottom: missing(height - 1 - bottom),
+  };
 }
 
 /** From this standard deviation on pixels are averaged first: px of the average. What is lost is finer than what the blur leaves. */

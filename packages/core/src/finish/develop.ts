@@ -1,7 +1,7 @@
 import type { Effect, Tone } from '../document/fill.js';
 import type { Pixels } from '../photo/pixels.js';
-import { blurPixels } from './blur.js';
-import { withEffects, type EffectFrame } from './effect.js';
+import { blurPixels, blurReach } from './blur.js';
+import { effectReach, withEffects, type EffectFrame } from './effect.js';
 import { isNeutral, toned } from './tone.js';
 
 /** What is made of the pixels of a photo, or of a whole sheet, before they are shown. */
@@ -15,6 +15,11 @@ export interface Developing {
 /** Whether anything is to be done. */
 export function isDeveloped({ tone, blur = 0, effects = [] }: Developing): boolean {
   return blur > 0 || !isNeutral(tone) || effects.some(({ strength }) => strength > 0);
+}
+
+/** How far what is made of a px looks around itself, px of the sheet. */
+export function developReach({ blur = 0, effects = [] }: Developing): number {
+  return blurReach(blur / 2) + effects.reduce((sum, effect) => sum + effectReach(effect), 0);
 }
 
 /** Blur, then tone, then effects. */

@@ -1,7 +1,7 @@
 import type { Effect, EffectKind } from '../document/fill.js';
 import type { Matrix } from '../geometry/matrix.js';
 import type { Pixels } from '../photo/pixels.js';
-import { blurPixels } from './blur.js';
+import { blurPixels, blurReach } from './blur.js';
 import { colourChannels } from './colour-channels.js';
 import { withDarkEdges } from './darken-edges.js';
 import { withGrain } from './grain.js';
@@ -32,6 +32,21 @@ export function withEffects(pixels: Pixels, effects: readonly Effect[], frame: E
   }, pixels);
 }
 
+/** How far an effect looks around itself, px of the sheet. */
+export function effectReach({ kind, strength }: Effect): number {
+  if (strength === 0) return 0;
+  if (kind === 'flattened') return blurReach(smoothing(strength));
+  return kind === 'halftone' ? dotPitch(strength) + blurReach(dotPitch(strength) / 3) : 0;
+}
+
+function smoothing(strength: number): number {
+  return 0.5 + 2.5 * strength;
+}
+
+function dotPitch(strength: number): number {
+  return DOT_PITCH * (0.4 + 0.6 * strength);
+}
+
 function withEffect(pixels: Pixels, effect: Effect, { scale, origin, toUnit }: EffectFrame): Pixels {
   switch (effect.kind) {
     case 'flattened':
@@ -47,7 +62,7 @@ function withEffect(pixels: Pixels, effect: Effect, { scale, origin, toUnit }: E
 
 /** Flat areas of few colours: smoothed a little, then each channel in steps, edges kept a pixel soft. */
 function flattened(pixels: Pixels, { strength }: Effect, scale: number): Pixels {
-  const smooth = blurPixels(pixels, (0.5 + 2.5 * strength) * scale);
+  const smooth = blurPixels(pixels, smoothing(strength) * scale);
   const steps = Math.round(MOST_STEPS + (FEWEST_STEPS - MOST_STEPS) * strength);
   const table = new Uint8ClampedArray(256);
   for (let value = 0; value < 256; value++) {
@@ -75,7 +90,7 @@ function halftone(
   origin: { x: number; y: number },
 ): Pixels {
   const { width, height, data } = pixels;
-  const pitch = DOT_PITCH * (0.4 + 0.6 * strength) * scale;
+  const pitch = dotPitch(strength) * scale;
   const smooth = blurPixels(pixels, pitch / 3);
   const [red, green, blue] = colourChannels(ink);
   const out = new Uint8ClampedArray(data.length);

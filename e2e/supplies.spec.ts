@@ -1,9 +1,11 @@
 import { Editor } from './support/editor.js';
-import { ownPhoto } from './support/own-photos.js';
+import { ownPhoto, removePhotos } from './support/own-photos.js';
 import { expect, test } from './support/test.js';
 
 const RIBBON = `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 300 100" width="300" height="100">
   <path d="M0 20H300L270 50L300 80H0L30 50Z" fill="#cf4a22"/><path d="M60 40H240V60H60Z" fill="#fbf8f1"/></svg>`;
+
+test.afterEach(({ request }) => removePhotos(request, ['Grey bowl', 'Arrival 412', 'Arrival 413']));
 
 test('the row of photos has its places before the pictures have come', async ({ page }) => {
   const held: (() => void)[] = [];
@@ -22,6 +24,64 @@ test('the row of photos has its places before the pictures have come', async ({ 
     photos.locator('img').evaluateAll((all) => all.filter((image) => (image as HTMLImageElement).naturalWidth > 0).length);
   await expect.poll(come).toBeGreaterThanOrEqual(8);
   expect(await places()).toEqual(before);
+});
+
+test('a photo that is there already is said to be, and shown', async ({ page }) => {
+  const editor = await Editor.home(page);
+  await editor.begin('Post');
+  const bowl = await ownPhoto('Grey bowl', 411, 400, 300);
+  const file = { name: bowl.name, mimeType: bowl.type, buffer: bowl.bytes };
+  const input = editor.supplies.locator('input[type=file][multiple]');
+  await input.setInputFiles([file]);
+  const tile = editor.supplies.getByRole('button', { name: /^Grey bowl(?!.*adding): / });
+  await expect(tile).toBeVisible();
+  await expect(page.locator('.ka-notice')).toHaveCount(0);
+  // It lies far to the right by another order, and the row is shown elsewhere.
+  await editor.supplies.getByLabel('Order of the photos').selectOption('Largest first');
+  await expect(tile).not.toBeInViewport();
+  await input.setInputFiles([{ ...file, name: 'copy of it.jpg' }]);
+  await expect(page.locator('.ka-notice').last()).toContainText('This photo is in the supplies already: Grey bowl.');
+  await expect(tile).toBeInViewport();
+  await expect(tile).toHaveClass(/pointed/);
+  await expect(editor.supplies.getByRole('button', { name: /^copy of it/ })).toHaveCount(0);
+});
+
+test('what is under the pointer stays there when photos arrive before it', async ({ page }) => {
+  const editor = await Editor.home(page);
+  await editor.begin('Post');
+  const third = editor.supplies.locator('.photo').nth(2);
+  const name = (await third.getAttribute('aria-label'))!;
+  await third.hover();
+  const pointed = editor.supplies.getByRole('button', { name, exact: true });
+  const before = (await pointed.boundingBox())!.x;
+  const photos = await Promise.all([412, 413].map((seed) => ownPhoto(`Arrival ${seed}`, seed, 600, 400)));
+  await editor.supplies
+    .locator('input[type=file][multiple]')
+    .setInputFiles(photos.map(({ name, type, bytes }) => ({ name, mimeType: type, buffer: bytes })));
+  await expect(editor.supplies.locator('.photo img[src^="/api"]').nth(1)).toBeAttached();
+  await expect(editor.supplies.getByRole('button', { name: /^Arrival 413: / })).toBeAttached();
+  await expect.poll(async () => Math.abs((await pointed.boundingBox())!.x - before)).toBeLessThanOrEqual(1);
+  // Once the pointer is elsewhere, what has come is seen.
+  await editor.stage.hover();
+  await expect(editor.supplies.getByRole('button', { name: /^Arrival 41/ }).first()).toBeInViewport();
+});
+
+test('what was used last is a group of its own, and everything else keeps its place', async ({ page }) => {
+  const editor = await Editor.home(page);
+  await editor.begin('Post');
+  await editor.tab('Shapes');
+  const row = editor.supplies.getByRole('group', { name: 'Shapes' });
+  const names = () => row.locator(':scope > .cell').evaluateAll((all) => all.map((one) => one.textContent.trim()));
+  const before = await names();
+  await editor.supplies.getByRole('button', { name: 'Heart', exact: true }).click();
+  await expect(editor.depth.getByRole('button', { name: /^Heart/ })).toBeVisible();
+  expect(await names()).toEqual(before);
+  await editor.tab('Lettering');
+  await editor.tab('Shapes');
+  await expect(editor.supplies.getByRole('group', { name: 'Recent' }).getByRole('button')).toHaveText(['Heart']);
+  expect(await names()).toEqual(before);
+  await editor.supplies.getByRole('button', { name: 'Heart, used last' }).click();
+  await expect(editor.depth.getByRole('button', { name: /^Heart/ })).toHaveCount(2);
 });
 
 test('several photos fill all empty openings in the order in which they were chosen', async ({ page }) => {

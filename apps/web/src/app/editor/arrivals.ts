@@ -1,4 +1,4 @@
-import { inject, Injectable } from '@angular/core';
+import { inject, Injectable, signal } from '@angular/core';
 import { MatDialog } from '@angular/material/dialog';
 import { insertItem, newShapedOpening, withdrawPhoto, type Photo, type Point } from '@kadrosyn/core';
 import { firstValueFrom } from 'rxjs';
@@ -27,6 +27,8 @@ export class Arrivals {
   private readonly dialogs = inject(MatDialog);
   private readonly notices = inject(Notices);
   private readonly placing = inject(PhotoPlacing);
+  /** A photo that was added although it is in the supplies: there it is to be shown. */
+  readonly foundAgain = signal<Photo | null>(null);
 
   add(files: readonly File[], place?: Arrival): void {
     const drawing = files.find(isDrawing);
@@ -57,8 +59,22 @@ export class Arrivals {
       .then((results) => {
         const faults = results.filter(({ fault }) => fault);
         for (const { photo } of faults) if (photo) this.withdraw(photo);
+        this.sayFoundAgain(results.flatMap(({ photo, wasHere, fault }) => (photo && wasHere && !fault ? [photo] : [])));
         if (faults.length > 0) this.notices.say(faults.map(({ fileName, fault }) => `${fileName}: ${fault}`).join('\n'));
       });
+  }
+
+  private sayFoundAgain(photos: readonly Photo[]): void {
+    const [first] = photos;
+    if (!first) return;
+    // The one that is here may have another name than the file.
+    const name = this.library.find(first.id)?.photo.name ?? first.name;
+    this.foundAgain.set(first);
+    this.notices.say(
+      photos.length === 1
+        ? `This photo is in the supplies already: ${name}.`
+        : `${photos.length} of these photos are in the supplies already: ${name} is one of them.`,
+    );
   }
 
   private placePhoto(photo: Photo, place: Arrival): void {

@@ -1,6 +1,6 @@
 import { TestBed } from '@angular/core/testing';
 import { beforeEach, describe, expect, it } from 'vitest';
-import { RecentlyUsed } from './recently-used';
+import { lastUsed, RecentlyUsed } from './recently-used';
 
 const KEY = 'kadrosyn:recently-used';
 
@@ -32,5 +32,14 @@ describe('what was used last', () => {
   it.each(['no json', '[]', 'null', '{"shape":7}'])('begins anew where %s was kept', (kept) => {
     localStorage.setItem(KEY, kept);
     expect(fresh().list('shape')).toEqual([]);
+  });
+});
+
+describe('the group of what was used last', () => {
+  it('holds a few, newest first, of those that are still there', () => {
+    const things = ['a', 'b', 'c', 'd', 'e', 'f', 'g'].map((id) => ({ id }));
+    const group = lastUsed(things, ['g', 'gone', 'a', 'f', 'b', 'e', 'c'], ({ id }) => id);
+    expect(group.map(({ id }) => id)).toEqual(['g', 'a', 'f', 'b', 'e']);
+    expect(lastUsed(things, [], ({ id }) => id)).toEqual([]);
   });
 });

@@ -36,6 +36,15 @@ function read(): Partial<Record<SupplyKind, readonly string[]>> {
   }
 }
 
+/** So many stand in the group of what was used last. */
+const GROUP = 5;
+
+/** Those of the things that were used last, for a group of their own: everything else stays where it stands. */
+export function lastUsed<T>(things: readonly T[], recent: readonly string[], idOf: (thing: T) => string): T[] {
+  const byId = new Map(things.map((thing) => [idOf(thing), thing]));
+  return recent.flatMap((id) => byId.get(id) ?? []).slice(0, GROUP);
+}
+
 /** The things in the order of use, those that were never used behind in their own order. */
 export function recentFirst<T>(things: readonly T[], recent: readonly string[], idOf: (thing: T) => string): T[] {
   const rank = new Map(recent.map((id, index) => [id, index]));

@@ -25,6 +25,8 @@ export interface AddedFile {
   /** Known as soon as the browser has read the file. */
   readonly photo?: Photo;
   readonly fault?: string;
+  /** It was in the supplies before. */
+  readonly wasHere?: boolean;
 }
 
 const READABLE = ['image/jpeg', 'image/png', 'image/webp'];
@@ -122,6 +124,7 @@ export class PhotoLibrary {
 
   private async addOne(file: File, onRead: (photo: Photo, file: File) => void): Promise<AddedFile> {
     const local = READABLE.includes(file.type) ? await this.readLocal(file) : undefined;
+    const before = new Set(this.photos().map(({ photo }) => photo.id));
     if (local) {
       this.show(local.photo, file, local.clear);
       onRead(local.photo, file);
@@ -133,7 +136,7 @@ export class PhotoLibrary {
       const photo = uploaded.photo!;
       this.keep(photo);
       if (!local) onRead(documentPhoto(photo), file);
-      return { fileName: file.name, photo: documentPhoto(photo) };
+      return { fileName: file.name, photo: documentPhoto(photo), wasHere: before.has(photo.id) };
     } catch (error) {
       return { fileName: file.name, fault: faultOf(error).message, ...(local ? { photo: local.photo } : {}) };
     } finally {

@@ -1,3 +1,4 @@
+import { NgTemplateOutlet } from '@angular/common';
 import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
 import { MatMenuModule } from '@angular/material/menu';
 import {
@@ -11,8 +12,9 @@ import {
   type Point,
 } from '@kadrosyn/core';
 import { IconComponent } from '../../interface/icon.component';
-import { RecentlyUsed, recentFirst } from '../../interface/recently-used';
+import { lastUsed, RecentlyUsed } from '../../interface/recently-used';
 import { RovingFocusDirective } from '../../interface/roving-focus.directive';
+import { SteadyRowDirective } from '../../interface/steady-row.directive';
 import { PhotoLibrary, type LibraryPhoto } from '../../photos/photo-library';
 import { EditorSession } from '../session';
 import { ArtworkPictureComponent } from './artwork-picture.component';
@@ -25,7 +27,16 @@ import { SupplyKindsComponent } from './supply-kinds.component';
 /** Ready-made pieces with a clear ground, and pictures of one's own that have one. They always lie on top. */
 @Component({
   selector: 'ka-artwork-supplies',
-  imports: [RovingFocusDirective, MoreMenuDirective, ArtworkPictureComponent, SupplyKindsComponent, IconComponent, MatMenuModule],
+  imports: [
+    NgTemplateOutlet,
+    RovingFocusDirective,
+    SteadyRowDirective,
+    MoreMenuDirective,
+    ArtworkPictureComponent,
+    SupplyKindsComponent,
+    IconComponent,
+    MatMenuModule,
+  ],
   templateUrl: './artwork-supplies.component.html',
   styleUrl: './supply-row.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -50,8 +61,11 @@ export class ArtworkSuppliesComponent {
 
   readonly pieces = computed<readonly Artwork[]>(() => {
     const kind = this.kind();
-    return kind === 'own' ? [] : recentFirst(findArtwork(kind, this.search()), this.recent, ({ id }) => id);
+    return kind === 'own' ? [] : findArtwork(kind, this.search());
   });
+  readonly lastUsed = computed(() =>
+    this.kind() || this.search() ? [] : lastUsed(findArtwork('', ''), this.recent, ({ id }) => id),
+  );
 
   click(piece: Artwork): void {
     this.adder.add('artwork', piece.id, this.maker(piece));

@@ -1,6 +1,7 @@
+import { NgTemplateOutlet } from '@angular/common';
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { newLettering, outlinePath, toPathData, type Opening, type Point } from '@kadrosyn/core';
-import { RecentlyUsed, recentFirst } from '../../interface/recently-used';
+import { lastUsed, RecentlyUsed } from '../../interface/recently-used';
 import { RovingFocusDirective } from '../../interface/roving-focus.directive';
 import { ShaperLoader } from '../../lettering/shaper-loader';
 import { wordInPanel } from '../commands/word-in-panel';
@@ -15,20 +16,25 @@ const IN_PANEL = 'Wide poster';
 /** Ways to set a line, each shown in its own face. */
 @Component({
   selector: 'ka-lettering-supplies',
-  imports: [RovingFocusDirective],
+  imports: [NgTemplateOutlet, RovingFocusDirective],
   template: `
     <div class="row" kaRovingFocus role="group" aria-label="Lettering">
+      @if (lastUsed().length > 0) {
+        <div class="recent" role="group" aria-label="Recent">
+          <span class="word" aria-hidden="true">Recent</span>
+          @for (style of lastUsed(); track style.supply.name) {
+            <ng-container
+              [ngTemplateOutlet]="piece"
+              [ngTemplateOutletContext]="{ $implicit: style, first: $first, recent: true }"
+            />
+          }
+        </div>
+      }
       @for (style of styles(); track style.supply.name) {
-        <button
-          class="piece lettering"
-          data-stop
-          [attr.tabindex]="$first ? 0 : -1"
-          (pointerdown)="begin($event, style.supply)"
-          (click)="click(style.supply)"
-        >
-          <svg [attr.viewBox]="style.viewBox" aria-hidden="true"><path [attr.d]="style.path" /></svg>
-          {{ style.supply.name }}
-        </button>
+        <ng-container
+          [ngTemplateOutlet]="piece"
+          [ngTemplateOutletContext]="{ $implicit: style, first: $first && lastUsed().length === 0, recent: false }"
+        />
       }
       @if (panelWord(); as style) {
         <button class="piece lettering" data-stop tabindex="-1" (click)="addInPanel()">
@@ -40,6 +46,19 @@ const IN_PANEL = 'Wide poster';
         </button>
       }
     </div>
+    <ng-template #piece let-style let-first="first" let-recent="recent">
+      <button
+        class="piece lettering"
+        data-stop
+        [attr.tabindex]="first ? 0 : -1"
+        [attr.aria-label]="recent ? style.supply.name + ', used last' : null"
+        (pointerdown)="begin($event, style.supply)"
+        (click)="click(style.supply)"
+      >
+        <svg [attr.viewBox]="style.viewBox" aria-hidden="true"><path [attr.d]="style.path" /></svg>
+        {{ style.supply.name }}
+      </button>
+    </ng-template>
   `,
   styleUrl: './supply-row.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -49,18 +68,21 @@ export class LetteringSuppliesComponent {
   private readonly adder = inject(ItemAdder);
   private readonly typing = inject(TextCaret);
   private readonly faces = inject(ShaperLoader);
-  private readonly order = recentFirst(LETTERINGS, inject(RecentlyUsed).list('lettering'), ({ name }) => name);
+  /** As it was when the tab was opened. */
+  private readonly recent = inject(RecentlyUsed).list('lettering');
 
   readonly styles = computed(() => {
     const shaper = this.session.shaper();
     if (!shaper) return [];
-    return this.order.map((supply) => {
+    return LETTERINGS.map((supply) => {
       const { text, face, axes } = supply;
       const { outline, box } = newLettering({ text, face, axes, size: 40 }, { x: 0, y: 0 }, { type: 'none' }, shaper);
       const path = toPathData(outlinePath(outline, box.width, box.height, shaper), 1);
       return { supply, path, viewBox: `0 0 ${box.width.toFixed(1)} ${box.height.toFixed(1)}` };
     });
   });
+
+  readonly lastUsed = computed(() => lastUsed(this.styles(), this.recent, ({ supply }) => supply.name));
 
   readonly panelWord = computed(() => this.styles().find(({ supply }) => supply.name === IN_PANEL) ?? null);
 

@@ -1,10 +1,23 @@
-import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
+import {
+  afterRenderEffect,
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  ElementRef,
+  inject,
+  input,
+  output,
+  signal,
+  untracked,
+} from '@angular/core';
 import { MatMenuModule } from '@angular/material/menu';
 import { fillEmptyOpenings, photosUsed } from '@kadrosyn/core';
 import { IconComponent } from '../../interface/icon.component';
 import { RecentlyUsed } from '../../interface/recently-used';
+import { SteadyRowDirective } from '../../interface/steady-row.directive';
 import { RovingFocusDirective } from '../../interface/roving-focus.directive';
 import { PhotoLibrary, type LibraryPhoto } from '../../photos/photo-library';
+import { Arrivals } from '../arrivals';
 import { Notices } from '../notices';
 import { PhotoPlacing } from '../photo-placing';
 import { EditorSession } from '../session';
@@ -15,10 +28,13 @@ import { PhotoCare } from './photo-care';
 import { resolutionWords } from './resolution-words';
 import { SupplyDrag } from './supply-drag';
 
+/** How long a photo is pointed at, ms. */
+const POINTED = 3000;
+
 /** The photos of one's own: a click fills what is selected, a drag goes anywhere, several can be chosen at once. */
 @Component({
   selector: 'ka-photo-supplies',
-  imports: [RovingFocusDirective, MoreMenuDirective, IconComponent, MatMenuModule],
+  imports: [RovingFocusDirective, SteadyRowDirective, MoreMenuDirective, IconComponent, MatMenuModule],
   templateUrl: './photo-supplies.component.html',
   styleUrls: ['./supply-row.scss', './photo-supplies.component.scss'],
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -30,6 +46,7 @@ export class PhotoSuppliesComponent {
   private readonly placing = inject(PhotoPlacing);
   private readonly recent = inject(RecentlyUsed);
   private readonly notices = inject(Notices);
+  private readonly arrivals = inject(Arrivals);
   readonly care = inject(PhotoCare);
   readonly cutting = inject(Cutting);
   readonly search = input.required<string>();
@@ -43,9 +60,23 @@ export class PhotoSuppliesComponent {
   /** Ids in the order in which they were chosen. */
   readonly chosen = signal<readonly string[]>([]);
 
-  readonly photos = computed(() =>
-    findPhotos(this.library.photos(), this.search(), this.sort(), this.sort() === 'recent' ? this.recent.list('photo') : []),
-  );
+  /** As it was when that order was chosen: what is used does not jump away. */
+  private readonly usedLast = computed(() => (this.sort() === 'recent' ? untracked(() => this.recent.list('photo')) : []));
+  readonly photos = computed(() => findPhotos(this.library.photos(), this.search(), this.sort(), this.usedLast()));
+  /** A photo that was here already when it was added. */
+  readonly pointedAt = signal<string | null>(null);
+
+  constructor() {
+    const host = inject<ElementRef<HTMLElement>>(ElementRef).nativeElement;
+    afterRenderEffect(() => {
+      const id = this.arrivals.foundAgain()?.id;
+      if (!id || !this.photos().some(({ photo }) => photo.id === id)) return;
+      host.querySelector(`[data-photo="${id}"]`)?.scrollIntoView({ block: 'nearest', inline: 'center' });
+      this.pointedAt.set(id);
+      this.arrivals.foundAgain.set(null);
+      setTimeout(() => this.pointedAt.set(null), POINTED);
+    });
+  }
 
   /** Photos that the project shows carry a mark. */
   readonly here = computed(() => {

@@ -1,10 +1,11 @@
+import { NgTemplateOutlet } from '@angular/common';
 import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
 import { MatDialog } from '@angular/material/dialog';
 import { MatMenuModule } from '@angular/material/menu';
 import { photosUsed } from '@kadrosyn/core';
 import { faultOf } from '../../api/fault';
 import { IconComponent } from '../../interface/icon.component';
-import { RecentlyUsed, recentFirst } from '../../interface/recently-used';
+import { lastUsed, RecentlyUsed } from '../../interface/recently-used';
 import { RenameDialog } from '../../interface/rename.dialog';
 import { RovingFocusDirective } from '../../interface/roving-focus.directive';
 import { OwnOutlines } from '../../outlines/own-outlines';
@@ -20,7 +21,15 @@ import { SupplyKindsComponent } from './supply-kinds.component';
 /** Shapes, shown filled with the photo that is being worked with. */
 @Component({
   selector: 'ka-shape-supplies',
-  imports: [RovingFocusDirective, MoreMenuDirective, ShapePictureComponent, SupplyKindsComponent, IconComponent, MatMenuModule],
+  imports: [
+    NgTemplateOutlet,
+    RovingFocusDirective,
+    MoreMenuDirective,
+    ShapePictureComponent,
+    SupplyKindsComponent,
+    IconComponent,
+    MatMenuModule,
+  ],
   templateUrl: './shape-supplies.component.html',
   styleUrl: './supply-row.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -42,10 +51,9 @@ export class ShapeSuppliesComponent {
   readonly kind = signal<ShapeKind | ''>('');
   /** As it was when the tab was opened: what is clicked does not jump away. */
   private readonly recent = inject(RecentlyUsed).list('shape');
-  readonly shapes = computed(() => {
-    const all = recentFirst([...this.outlines.list().map(ownShape), ...SHAPES], this.recent, keyOf);
-    return findShapes(all, this.kind(), this.search());
-  });
+  private readonly all = computed(() => [...this.outlines.list().map(ownShape), ...SHAPES]);
+  readonly shapes = computed(() => findShapes(this.all(), this.kind(), this.search()));
+  readonly lastUsed = computed(() => (this.kind() || this.search() ? [] : lastUsed(this.all(), this.recent, keyOf)));
 
   /** The photo that is being worked with, else any of the project, else the newest. */
   readonly samplePhoto = computed(() => {

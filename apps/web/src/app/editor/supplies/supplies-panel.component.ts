@@ -1,6 +1,7 @@
-import { ChangeDetectionStrategy, Component, computed, inject, output, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, effect, inject, output, signal } from '@angular/core';
 import type { Sheet } from '@kadrosyn/core';
 import { RovingFocusDirective } from '../../interface/roving-focus.directive';
+import { Arrivals } from '../arrivals';
 import { EditorSession } from '../session';
 import { ArtworkSuppliesComponent } from './artwork-supplies.component';
 import { ItemAdder } from './item-adder';
@@ -39,6 +40,7 @@ type SuppliesTab = (typeof TABS)[number]['id'];
 })
 export class SuppliesPanelComponent {
   private readonly session = inject(EditorSession);
+  private readonly arrivals = inject(Arrivals);
   private before: Sheet | null = null;
   /** Files for the supplies. */
   readonly filesChosen = output<File[]>();
@@ -55,6 +57,16 @@ export class SuppliesPanelComponent {
   readonly searchWord = computed(() =>
     this.tab() === 'photos' && this.inLibrary() ? 'Search the library' : TABS.find(({ id }) => id === this.tab())!.search,
   );
+
+  constructor() {
+    // Where a photo was added that is here already, it is shown.
+    effect(() => {
+      if (!this.arrivals.foundAgain()) return;
+      this.tab.set('photos');
+      this.inLibrary.set(false);
+      this.search.set('');
+    });
+  }
 
   onPress(): void {
     this.before = this.session.sheet();

@@ -55,7 +55,9 @@ async function underAWord(journey: Journey, page: Page, photo: string, y: number
 }
 
 async function letOut(journey: Journey): Promise<void> {
-  await journey.click(journey.editor.panel.getByRole('button', { name: 'Let the subject out' }));
+  await journey.click(
+    journey.editor.panel.getByRole('button', { name: /^(Let the subject out|Stand it upright and let it out)$/ }),
+  );
 }
 
 /** Marks the subject by a box in the cutout view, and uses it: two actions. */

@@ -198,6 +198,35 @@ test('the Break out tab and its chips pass the accessibility check', async ({ pa
   await expectAccessible(page);
 });
 
+test('a photo in four corners lies or stands as it was told to, and nothing else changes that', async ({ page }) => {
+  const editor = await Editor.home(page);
+  await editor.begin('Post');
+  await editor.tab('Shapes');
+  await editor.supplies.getByRole('button', { name: 'Four corners', exact: true }).click();
+  await editor.tab('Photos');
+  await editor.supplies.getByRole('button', { name: /^mug-blank: fill Four corners/ }).click();
+  await editor.panel.getByRole('tab', { name: 'Break out' }).click();
+  const choice = editor.panel.getByRole('group', { name: 'The photo in its four corners' });
+  const lies = choice.getByRole('button', { name: 'Lies in the picture' });
+  const stands = choice.getByRole('button', { name: 'Stands upright' });
+  await expect(lies).toHaveAttribute('aria-pressed', 'true');
+  await expect(editor.panel.getByText('To come out over the edge its subject has to stand upright')).toBeVisible();
+  await editor.panel.getByRole('button', { name: 'Stand it upright and let it out' }).click();
+  await expect(stands).toHaveAttribute('aria-pressed', 'true', { timeout: 60_000 });
+  const outside = editor.panel.getByRole('group', { name: 'Outside the four corners' });
+  await expect(outside.getByRole('button', { name: 'All' })).toHaveAttribute('aria-pressed', 'true');
+  await lies.click();
+  await expect(editor.panel.getByText('A photo that lies in the picture stays inside.')).toBeVisible();
+  await expect(outside).toHaveCount(0);
+  await stands.click();
+  await outside.getByRole('button', { name: 'None' }).click();
+  await outside.getByRole('button', { name: 'All' }).click();
+  await expect(stands).toHaveAttribute('aria-pressed', 'true');
+  // The same choice stands with the form.
+  await editor.panel.getByRole('tab', { name: 'Size' }).click();
+  await expect(stands).toHaveAttribute('aria-pressed', 'true');
+});
+
 /** Whether the pale mug is seen at a place of the exported picture. */
 async function isMugAt(editor: Editor, x: number, y: number): Promise<boolean> {
   const { width, height, data } = await pixelsOf((await editor.export()).bytes);

@@ -7,7 +7,7 @@ import { newShapedOpening } from '../document/new-opening.js';
 import { scaling } from '../geometry/matrix.js';
 import { crossingZone } from './crossing-zone.js';
 import { overhangPieces, type OverhangPieces } from './overhang.js';
-import { KEPT_IN, letAll, letPair, letPiece, letRegion, letSide, saysNothing, withOverhangs } from './set-marks.js';
+import { KEPT_IN, letAll, letPair, letPiece, letRegion, letSide, saysNothing, standUpright } from './set-marks.js';
 
 const SIZE = 100;
 /** A subject that leaves its opening, from 30 to 70, by all four sides, and twice at the top. */
@@ -76,8 +76,10 @@ describe('letting pieces out', () => {
       { x: 0, y: 1 },
     ] as const;
     const pane: Opening = newShapedOpening('Pane', { type: 'corners', points: square, warp: true }, { x: 0, y: 0 }, 10, 10);
-    expect(withOverhangs(pane, letAll(KEPT_IN, true)).outline).toEqual({ type: 'corners', points: square, warp: false });
-    expect(withOverhangs(pane, KEPT_IN)).toEqual({ overhangs: KEPT_IN });
+    const upright = { type: 'corners', points: square, warp: false } as const;
+    expect(standUpright(pane)).toEqual({ outline: upright });
+    expect(standUpright({ ...pane, outline: upright })).toEqual({});
+    expect(standUpright({ ...pane, outline: { type: 'ellipse' } })).toEqual({});
   });
 });
 

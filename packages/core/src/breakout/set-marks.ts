@@ -51,10 +51,9 @@ export function letsOut({ sides, pieces }: Overhangs): boolean {
   return Object.values(sides).some(Boolean) || pieces.some(({ out }) => out);
 }
 
-/** What an opening is like with other overhangs: where something comes out of four corners, the photo stands upright in them. */
-export function withOverhangs({ outline }: Opening, overhangs: Overhangs): Partial<Pick<Opening, 'overhangs' | 'outline'>> {
-  const isWarped = outline.type === 'corners' && outline.warp && letsOut(overhangs);
-  return { overhangs, ...(isWarped ? { outline: { ...outline, warp: false } } : {}) };
+/** A photo that lies in its four corners stands upright in them: a subject beside its warped self would not fit. Empty for any other outline. */
+export function standUpright({ outline }: Opening): Partial<Pick<Opening, 'outline'>> {
+  return outline.type === 'corners' && outline.warp ? { outline: { ...outline, warp: false } } : {};
 }
 
 /** Whether a crossing leaves everything as the depth has it. */

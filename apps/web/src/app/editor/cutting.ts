@@ -15,9 +15,9 @@ import {
   openingsOf,
   photoMatrix,
   placedPhoto,
+  standUpright,
   transformBounds,
   widenToHold,
-  withOverhangs,
   withPhoto,
   type Bounds,
   type Cutout,
@@ -121,7 +121,8 @@ export class Cutting {
       const { show: _shown, ...rest } = placed.fill;
       const shown: PhotoFill = { ...rest, cutout: used, ...(show === 'subject' ? { show } : {}) };
       const fill: PhotoFill = { ...(isHere ? shown : placed.fill), placement };
-      const out = isHere && letsOut ? withOverhangs(each, letAll(each.overhangs ?? KEPT_IN, true)) : {};
+      // The button that led here says that the photo stands upright for it.
+      const out = isHere && letsOut ? { overhangs: letAll(each.overhangs ?? KEPT_IN, true), ...standUpright(each) } : {};
       operations.push(...changeOpeningOperations(context.sheet, each, { fill, ...out }));
       // What was marked on its box before there was a cutout is marked on the photo from now on.
       const before = { fill: { ...fill, placement: placed.fill.placement } };

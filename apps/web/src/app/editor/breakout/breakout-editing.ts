@@ -10,7 +10,6 @@ import {
   letPiece,
   letRegion,
   letSide,
-  withOverhangs,
   type Crossing,
   type Edit,
   type Opening,
@@ -103,7 +102,7 @@ export class BreakoutEditing {
     const opening = this.session.settledOpening();
     if (!opening) return;
     const { project, sheet } = this.session.context();
-    const after = withOverhangs(opening, change(opening.overhangs ?? KEPT_IN));
+    const after = { overhangs: change(opening.overhangs ?? KEPT_IN) };
     const fill = linkedFill(project, opening);
     const edit: Edit = fill
       ? { name, operations: changeCutout(sheet, opening, { fill, ...after }, project.photos) }

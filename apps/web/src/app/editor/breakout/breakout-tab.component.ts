@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import { followLight, placedPhoto, type Item, type Opening, type Shadow } from '@kadrosyn/core';
+import { followLight, isWarped, placedPhoto, type Item, type Opening, type Shadow } from '@kadrosyn/core';
 import type { SeenPiece } from '@kadrosyn/render';
 import { MatMenuModule } from '@angular/material/menu';
 import { faultOf } from '../../api/fault';
@@ -13,6 +13,7 @@ import { FinishPartComponent } from '../finish/finish-part.component';
 import { firstShadow } from '../finish/first-shadow';
 import { ShadowControlsComponent } from '../finish/shadow-controls.component';
 import { Notices } from '../notices';
+import { CornersChoiceComponent } from '../panel/corners-choice.component';
 import { outlineWord } from '../panel/panel-tabs';
 import { EditorSession } from '../session';
 import { BreakoutEditing, SIDES, type Side } from './breakout-editing';
@@ -27,6 +28,7 @@ import { FindSubject } from './find-subject';
 @Component({
   selector: 'ka-breakout-tab',
   imports: [
+    CornersChoiceComponent,
     FinishPartComponent,
     ShadowControlsComponent,
     LengthSliderComponent,
@@ -67,6 +69,8 @@ export class BreakoutTabComponent {
   });
   /** It has no edge of its own to come out of. */
   readonly isLoose = computed(() => this.opening()?.kind === 'loose');
+  /** It follows the perspective of its four corners. */
+  readonly isLying = computed(() => isWarped(this.opening()?.outline ?? { type: 'ellipse' }));
   readonly cutoutName = computed(() => {
     const { photo, fill } = this.placed()!;
     const cutouts = photo.cutouts ?? [];

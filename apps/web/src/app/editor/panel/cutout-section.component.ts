@@ -6,6 +6,7 @@ import {
   isSubjectInSight,
   isWarped,
   keptBounds,
+  letsOut,
   openingHull,
   openingPolygons,
   placedPhoto,
@@ -113,7 +114,9 @@ export class CutoutSectionComponent {
   /** Why nothing is seen of an opening that shows the subject only; null where something is, or where that is not known yet. */
   readonly missing = computed<'nothing kept' | 'out of sight' | null>(() => {
     const [placed, matte, opening] = [this.placed(), this.matte(), this.opening()];
-    if (!placed || !matte || isWarped(opening.outline) || isLetOut(opening)) return null;
+    if (!placed || !matte || isWarped(opening.outline)) return null;
+    // What comes out of its edges is seen, wherever they are.
+    if (opening.overhangs && letsOut(opening.overhangs)) return null;
     if (!keptBounds(matte, placed.photo)) return 'nothing kept';
     const polygons = openingPolygons(opening, this.session.context().shaper);
     return isSubjectInSight(matte, placed.placement, placed.photo, polygons) ? null : 'out of sight';
@@ -172,9 +175,4 @@ export class CutoutSectionComponent {
     const part = matte && keptBounds(matte, photo!);
     return part ? widenToHold(opening, part, { ...context, photos: project.photos }, 'out of sight') : {};
   }
-}
-
-/** What comes out of its edges is seen, wherever they are. */
-function isLetOut({ overhangs }: Opening): boolean {
-  return overhangs !== undefined && (Object.values(overhangs.sides).includes(true) || overhangs.pieces.some(({ out }) => out));
 }

@@ -23,6 +23,7 @@ import { EditorSession } from '../session';
 import { LengthFieldComponent } from './length-field.component';
 import { ShapePictureComponent } from '../supplies/shape-picture.component';
 import { ownShape, SHAPES, type ShapeSupply } from '../supplies/shape-supplies';
+import { CornersChoiceComponent } from './corners-choice.component';
 import { numbersOf, type OutlineNumber } from './outline-numbers';
 
 const CORNERS = ['Top left', 'Top right', 'Bottom right', 'Bottom left'] as const;
@@ -35,7 +36,14 @@ const WAYS: readonly { readonly how: Combination; readonly name: string }[] = [
 /** The form of an opening: another outline, its numbers, its points, and making one of two. */
 @Component({
   selector: 'ka-outline-section',
-  imports: [MatMenuModule, NumberFieldComponent, LengthFieldComponent, ShapePictureComponent, ItemThumbnailComponent],
+  imports: [
+    CornersChoiceComponent,
+    MatMenuModule,
+    NumberFieldComponent,
+    LengthFieldComponent,
+    ShapePictureComponent,
+    ItemThumbnailComponent,
+  ],
   templateUrl: './outline-section.component.html',
   styleUrl: './panel-section.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -50,10 +58,6 @@ export class OutlineSectionComponent {
   readonly ways = WAYS;
   readonly shapes = computed(() => [...SHAPES, ...this.own.list().map(ownShape)]);
   readonly numbers = computed(() => numbersOf(this.opening().outline));
-  readonly warp = computed(() => {
-    const { outline } = this.opening();
-    return outline.type === 'corners' ? outline : null;
-  });
   readonly torn = computed(() => {
     const { outline } = this.opening();
     return outline.type === 'torn' ? outline : null;
@@ -87,11 +91,6 @@ export class OutlineSectionComponent {
     if (outline.type !== 'rectangle') return;
     const radii = outline.radii.map((old, at) => (at === index || index < 0 ? px : old));
     this.set({ ...outline, radii: radii as unknown as typeof outline.radii }, 'Round');
-  }
-
-  setWarp(warp: boolean): void {
-    const corners = this.warp();
-    if (corners) this.set({ ...corners, warp }, warp ? 'Put in perspective' : 'Keep upright', true);
   }
 
   tearAgain(): void {

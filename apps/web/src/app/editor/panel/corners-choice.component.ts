@@ -1,0 +1,30 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { changeOpening, changeOutline, isWarped, type Opening } from '@kadrosyn/core';
+import { EditorSession } from '../session';
+
+/** How a photo lies in four corners. It is only ever changed here, by hand. */
+@Component({
+  selector: 'ka-corners-choice',
+  template: `
+    <div class="segments" role="group" aria-label="The photo in its four corners">
+      <button [class.on]="lies()" [attr.aria-pressed]="lies()" (click)="choose(true)">Lies in the picture</button>
+      <button [class.on]="!lies()" [attr.aria-pressed]="!lies()" (click)="choose(false)">Stands upright</button>
+    </div>
+  `,
+  styleUrl: './panel-section.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class CornersChoiceComponent {
+  private readonly session = inject(EditorSession);
+  readonly opening = input.required<Opening>();
+  readonly lies = computed(() => isWarped(this.opening().outline));
+
+  choose(warp: boolean): void {
+    const opening = this.session.settledOpening();
+    if (opening?.outline.type !== 'corners' || opening.outline.warp === warp) return;
+    const { project: _project, ...context } = this.session.context();
+    const name = warp ? `Lay ${opening.name} in the picture` : `Stand ${opening.name} upright`;
+    const after = changeOutline(opening, { ...opening.outline, warp }, context);
+    this.session.commit(changeOpening(context.sheet, opening, after, name));
+  }
+}

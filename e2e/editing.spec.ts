@@ -237,7 +237,11 @@ test('what is selected stays so when a sample is taken away: its edge is taken h
   await editor.stage.getByRole('button', { name: 'Take With warm thanks away' }).click();
   const from = { x: tab.x + tab.width / 2, y: tab.y + tab.height / 2 };
   await editor.drag(from, { x: from.x + 40, y: from.y });
-  await expect(page.getByRole('button', { name: 'Undo: Resize Photo' })).toBeVisible();
+  const undo = page.getByRole('button', { name: 'Undo: Resize Photo' });
+  await expect(undo).toBeVisible();
+  // What is said of it leaves undo in sight.
+  const notice = (await page.locator('.ka-notice').last().boundingBox())!;
+  expect(notice.x + notice.width).toBeLessThanOrEqual((await undo.boundingBox())!.x);
 });
 
 test('letters pressed in the supplies are no commands, until something is laid from them', async ({ page }) => {

@@ -12,7 +12,7 @@ test('a sample photo is replaced and everything else stays', async ({ page }) =>
   const box = await editor.panel.locator('.head p').textContent();
   await editor.supplies.getByRole('button', { name: /^hare-leap: replace the photo in Heron/ }).click();
   await expect(editor.panel.locator('.head p')).toHaveText(box!.replace('heron-shore', 'hare-leap'));
-  await expect(editor.depth.locator('.scroll .slab')).toHaveCount(6);
+  await expect(editor.depth.locator('.scroll .slab')).toHaveCount(5);
   await page.keyboard.press('Control+z');
   await expect(editor.panel.locator('.head p')).toHaveText(box!);
   await page.keyboard.press('Control+Shift+z');

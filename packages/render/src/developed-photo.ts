@@ -1,4 +1,13 @@
-import { developed, isDeveloped, meanScale, type Bounds, type Opening, type PhotoFill, type Pixels } from '@kadrosyn/core';
+import {
+  EFFECTS,
+  developed,
+  isDeveloped,
+  meanScale,
+  type Bounds,
+  type Opening,
+  type PhotoFill,
+  type Pixels,
+} from '@kadrosyn/core';
 import { coarseness, drawCoarse } from './coarse.js';
 import type { Drawing, Layer, Target } from './drawing.js';
 import type { Inputs } from './inputs.js';
@@ -55,7 +64,7 @@ function exactly(
 
 /** The same from fewer pixels, within the canvas's clip. @param bounds - the place of the photo, view px. */
 export function drawFewer(target: Target, bounds: Bounds, opening: Opening, fill: PhotoFill, drawing: Drawing): boolean {
-  const most = fill.blur || fill.effects?.some(({ kind }) => kind !== 'edges') ? BLUR_PIXELS : TONE_PIXELS;
+  const most = fill.blur || fill.effects?.some(({ kind }) => EFFECTS[kind].isSlow) ? BLUR_PIXELS : TONE_PIXELS;
   const coarse = coarseness(bounds, most, ((fill.blur ?? 0) / 2) * meanScale(drawing.view));
   const plain = keptPlain(bounds, opening, fill, coarse, drawing);
   if (!plain) return false;

@@ -1,4 +1,5 @@
 import {
+  EFFECTS,
   boxMatrix,
   covers,
   isWarped,
@@ -38,7 +39,7 @@ export function hidesAll(item: Item, part: Bounds, drawing: Drawing): boolean {
     fill.type !== 'photo' ||
     fill.show === 'subject' ||
     isWarped(outline) ||
-    fill.effects?.some(({ kind }) => kind === 'halftone')
+    fill.effects?.some(({ kind }) => EFFECTS[kind].clears)
   )
     return false;
   const { source, photos, shaper } = drawing.resources;

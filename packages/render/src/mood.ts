@@ -1,4 +1,5 @@
 import {
+  EFFECTS,
   chain,
   developed,
   invert,
@@ -58,7 +59,7 @@ export function copyInMood(context: Context2D, plain: Surface, area: Bounds, dra
     putAt(context, exact, area);
     return true;
   }
-  const most = mood.effects?.some(({ kind }) => kind !== 'edges') ? EFFECT_PIXELS : TONE_PIXELS;
+  const most = mood.effects?.some(({ kind }) => EFFECTS[kind].isSlow) ? EFFECT_PIXELS : TONE_PIXELS;
   copyFewer(context, plain, area, coarseness(area, most), drawing, inputs);
   return false;
 }

@@ -1,4 +1,5 @@
 import {
+  EFFECTS,
   boxMatrix,
   covers,
   developReach,
@@ -117,7 +118,7 @@ export function silhouetteInputs({ outline, box, fill, finish }: Opening, { shee
   if (fill.type !== 'photo') return { ...around, fill };
   const { photoId, placement, cutout, show, extend, effects } = fill;
   const isOpaque = resources.source.level(photoId, 1e-3)?.opaque === true && show !== 'subject';
-  const hasDots = effects?.some(({ kind }) => kind === 'halftone');
+  const hasDots = effects?.some(({ kind }) => EFFECTS[kind].clears);
   return {
     ...around,
     ...{ photoId, placement, cutout, show, extend },

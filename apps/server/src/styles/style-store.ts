@@ -1,5 +1,5 @@
 import { and, asc, eq, sql } from 'drizzle-orm';
-import { newId, newProject, newShapedOpening, openProject, type Style, type WholeFinish } from '@kadrosyn/core';
+import { isPart, newId, type Style, type WholeFinish } from '@kadrosyn/core';
 import { CodedError, notFound } from '../coded-error.js';
 import type { Database } from '../database/connect.js';
 import { styles } from '../database/schema.js';
@@ -77,20 +77,8 @@ function styleOf({ developing, ...rest }: Omit<Style, 'developing'> & { developi
   return developing ? { ...rest, developing } : rest;
 }
 
-const DEVELOPING: ReadonlySet<string> = new Set(['tone', 'blur', 'effects']);
-
-/** A finish can be kept when a project with it can be read. */
+/** A finish can be kept when it could stand in a project. */
 function check({ finish, developing }: WholeFinish): void {
-  const placement = { x: 0, y: 0, scale: 1, turn: 0, flipX: false, flipY: false };
-  const project = newProject('Style', { width: 100, height: 100, unit: 'px' });
-  const photo = { id: 'photo', sha256: '0'.repeat(64), name: 'photo', width: 1, height: 1 };
-  const opening = {
-    ...newShapedOpening('Style', { type: 'ellipse' }, { x: 0, y: 0 }, 10, 10),
-    finish,
-    fill: { type: 'photo', photoId: 'photo', placement, ...developing },
-  };
-  const sheet = { ...project.sheets[0]!, items: [opening] };
-  const isKnown = Object.keys(developing ?? {}).every((key) => DEVELOPING.has(key));
-  if (isKnown && openProject({ ...project, photos: { photo }, sheets: [sheet] }).ok) return;
+  if (isPart('finish', finish) && (developing === undefined || isPart('developing', developing))) return;
   throw new CodedError(422, 'no-finish', 'This is no finish that can be kept. Nothing was changed.');
 }

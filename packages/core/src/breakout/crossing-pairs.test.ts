@@ -6,7 +6,7 @@ import type { PhotoFill } from '../document/fill.js';
 import type { Opening } from '../document/item.js';
 import { newLettering, newShapedOpening } from '../document/new-opening.js';
 import { newProject } from '../document/new-project.js';
-import type { LetteringOutline } from '../document/outline.js';
+import type { LetteringOutline } from '../kinds/outlines/lettering.js';
 import type { Project, Sheet } from '../document/project.js';
 import type { Shaper } from '../lettering/shaper.js';
 import { testShaper } from '../../testing/test-shaper.js';

@@ -1,3 +1,5 @@
+import type { Effect } from '../kinds/effects/effects.js';
+
 /** A colour as #rrggbb or #rrggbbaa, sRGB. */
 export type Colour = string;
 
@@ -64,7 +66,7 @@ export interface PhotoFill {
   readonly tone?: Tone;
   /** px of the sheet. */
   readonly blur?: number;
-  /** At most one of each kind. They are applied in the order of `EFFECT_KINDS`, whatever their order here. */
+  /** At most one of each kind, applied in their own turn, whatever their order here. */
   readonly effects?: readonly Effect[];
   /** Shown where the photo does not reach. */
   readonly extend?: Colour;
@@ -99,13 +101,4 @@ export interface Tone {
   readonly fade?: number;
   /** Only these two and what lies between them, by lightness; black and white when they are those. */
   readonly inks?: { readonly dark: Colour; readonly light: Colour };
-}
-
-export type EffectKind = 'flattened' | 'grain' | 'edges' | 'halftone';
-
-export interface Effect {
-  readonly kind: EffectKind;
-  /** From 0 to 1. */
-  readonly strength: number;
-  readonly ink?: Colour;
 }

@@ -1,6 +1,6 @@
 import type { Fill } from './fill.js';
 import type { Blend, Finish, Shadow, Sides } from './finish.js';
-import type { Outline } from './outline.js';
+import type { Outline } from '../kinds/outlines/outlines.js';
 import type { Point } from '../geometry/matrix.js';
 
 /** Anything lying on a sheet. */

@@ -10,7 +10,8 @@ import type { Fill } from './fill.js';
 import type { ItemProperties } from './edit.js';
 import type { Box, Opening } from './item.js';
 import { newId } from './new-id.js';
-import type { LetteringOutline, LetteringRun, Outline } from './outline.js';
+import type { LetteringOutline, LetteringRun } from '../kinds/outlines/lettering.js';
+import type { Outline } from '../kinds/outlines/outlines.js';
 
 /** An empty shaped opening whose middle lies at `at`; lengths in px of the sheet. */
 export function newShapedOpening(name: string, outline: Outline, at: Point, width: number, height: number): Opening {

@@ -1,6 +1,6 @@
 import { MIGRATIONS, type Migration } from './migrations.js';
 import { PROJECT_VERSION, type Project } from './project.js';
-import { validateProject } from './project-validator.generated.js';
+import { validators } from './project-validator.generated.js';
 import { photosUsed } from './find-item.js';
 import { isNestedTooDeep } from './nesting.js';
 import type { SchemaFault } from './schema-fault.js';
@@ -27,8 +27,8 @@ export function openProject(raw: unknown, migrations: readonly Migration[] = MIG
   for (const migration of migrations) {
     if (document['version'] === migration.from) document = { ...migration.apply(document), version: migration.from + 1 };
   }
-  if (!validateProject(document)) {
-    const [first] = validateProject.errors ?? [];
+  if (!validators.project(document)) {
+    const [first] = validators.project.errors ?? [];
     return {
       ...refuse(`The project is damaged: ${placeWords(document, first?.instancePath ?? '')} can not be read.`),
       where: faultWords(first),

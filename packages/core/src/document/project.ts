@@ -1,5 +1,6 @@
 import type { Crossing } from './crossing.js';
-import type { Effect, Fill, Placement, Tone } from './fill.js';
+import type { Fill, Placement, Tone } from './fill.js';
+import type { Effect } from '../kinds/effects/effects.js';
 import type { Item } from './item.js';
 
 /** The version of the document that this code writes. Older ones are migrated when read. */

@@ -1,7 +1,8 @@
-import type { Effect, Tone } from '../document/fill.js';
+import type { Tone } from '../document/fill.js';
 import type { Pixels } from '../photo/pixels.js';
 import { blurPixels, blurReach } from './blur.js';
-import { effectReach, withEffects, type EffectFrame } from './effect.js';
+import type { EffectFrame } from '../kinds/effects/effect-kind.js';
+import { effectReach, withEffects, type Effect } from '../kinds/effects/effects.js';
 import { isNeutral, toned } from './tone.js';
 
 /** What is made of the pixels of a photo, or of a whole sheet, before they are shown. */

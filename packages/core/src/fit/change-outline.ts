@@ -2,14 +2,14 @@ import type { Edit, ItemProperties } from '../document/edit.js';
 import { applyEdit } from '../document/apply-edit.js';
 import type { Opening } from '../document/item.js';
 import { removeItem } from '../document/make-edit.js';
-import type { Outline } from '../document/outline.js';
+import type { Outline } from '../kinds/outlines/outlines.js';
 import type { Project } from '../document/project.js';
 import { boxMatrix } from '../geometry/box.js';
 import { combined, type Combination } from '../geometry/combine.js';
 import { freePathOutline } from '../geometry/free-path.js';
 import { apply, invert, multiply } from '../geometry/matrix.js';
 import { flatten, transformPath, type Path } from '../geometry/path.js';
-import { outlinePath } from '../geometry/outline-path.js';
+import { outlinePath } from '../kinds/outlines/outlines.js';
 import { changeOpening } from './register.js';
 import { setBoxByGrip, placePhoto, placedPhoto, type GripContext } from './grip.js';
 

@@ -1,6 +1,6 @@
 import type { ItemProperties } from '../document/edit.js';
 import type { Opening } from '../document/item.js';
-import type { LetteringOutline } from '../document/outline.js';
+import type { LetteringOutline } from '../kinds/outlines/lettering.js';
 import { changeLettering } from '../document/new-opening.js';
 import { setBoxByGrip, type GripContext } from './grip.js';
 

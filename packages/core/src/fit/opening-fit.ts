@@ -5,7 +5,7 @@ import { areaInsideConvex, convexHull, signedArea, type Polygons } from '../geom
 import { apply } from '../geometry/matrix.js';
 import { cornersOf } from '../geometry/bounds.js';
 import { flatten, type Path } from '../geometry/path.js';
-import { isWarped, outlinePath } from '../geometry/outline-path.js';
+import { isWarped, outlinePath } from '../kinds/outlines/outlines.js';
 import type { Shaper } from '../lettering/shaper.js';
 import { fillOpening, keepCovered, type Hull } from './cover.js';
 import { keepFocus, type FocusedSize } from './keep-focus.js';

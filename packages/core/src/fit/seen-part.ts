@@ -6,7 +6,7 @@ import { intersect } from '../geometry/bounds.js';
 import { boxBounds, boxMatrix } from '../geometry/box.js';
 import { combined } from '../geometry/combine.js';
 import { invert, multiply, scaling, translation } from '../geometry/matrix.js';
-import { rectanglePath } from '../geometry/outlines/rectangle.js';
+import { rectanglePath } from '../geometry/rectangle-path.js';
 import { polygonBounds } from '../geometry/polygon.js';
 import { readPathData } from '../geometry/path-data.js';
 import { flatten, transformPath, type Path } from '../geometry/path.js';

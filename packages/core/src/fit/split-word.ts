@@ -4,7 +4,7 @@ import type { Opening } from '../document/item.js';
 import { insertItem, placeOf, removeItem } from '../document/make-edit.js';
 import { newId } from '../document/new-id.js';
 import { shortenedText } from '../document/shortened-text.js';
-import type { LetteringOutline, LetteringRun } from '../document/outline.js';
+import type { LetteringOutline, LetteringRun } from '../kinds/outlines/lettering.js';
 import type { Project, Sheet } from '../document/project.js';
 import { openingsOf } from '../document/find-item.js';
 import { boxMatrix } from '../geometry/box.js';

@@ -2,12 +2,11 @@ import type { ItemProperties, Operation } from '../document/edit.js';
 import { openingsOf } from '../document/find-item.js';
 import type { Group, Item, Opening } from '../document/item.js';
 import { changeItemOperation, changeSheet } from '../document/make-edit.js';
-import type { Outline } from '../document/outline.js';
+import { outlineKind } from '../kinds/outlines/outlines.js';
 import type { Sheet } from '../document/project.js';
 import { scaledFinish, scaledOverhangs, scaledShadow } from '../finish/scale-finish.js';
 import { boxCentre } from '../geometry/box.js';
 import { apply, chain, meanScale, rotation, scaling, translation, type Matrix, type Point } from '../geometry/matrix.js';
-import { scaled } from '../lettering/fill-box.js';
 import { normalTurn, transformPlacement } from './placement.js';
 import { isOfBackground, isShared, windowsOf } from './register.js';
 
@@ -53,17 +52,11 @@ export function transformedOpening(opening: Opening, frame: Matrix): ItemPropert
   if (Math.abs(factor - 1) < 1e-12) return moved;
   return {
     ...moved,
-    ...(outline.type === 'lettering' || outline.type === 'rectangle' ? { outline: scaledOutline(outline, factor) } : {}),
+    ...(outlineKind(outline).scaled ? { outline: outlineKind(outline).scaled!(outline, factor) } : {}),
     ...(fill.type === 'photo' ? { fill: scaledFill(fill, factor) } : {}),
     ...(Object.keys(finish).length > 0 ? { finish: scaledFinish(finish, factor) } : {}),
     ...(overhangs?.shadow || overhangs?.contact ? { overhangs: scaledOverhangs(overhangs, factor) } : {}),
   };
-}
-
-function scaledOutline(outline: Extract<Outline, { type: 'lettering' | 'rectangle' }>, factor: number): Outline {
-  if (outline.type === 'lettering') return scaled(outline, factor);
-  const [a, b, c, d] = outline.radii;
-  return { ...outline, radii: [a * factor, b * factor, c * factor, d * factor] };
 }
 
 function scaledFill(fill: Extract<Opening['fill'], { type: 'photo' }>, factor: number): Opening['fill'] {

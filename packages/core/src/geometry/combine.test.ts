@@ -5,8 +5,9 @@ import { contains, distanceToEdge } from './polygon.js';
 import { combined, unitedPath } from './combine.js';
 import { transformPath } from './path.js';
 import { chain, rotation, translation } from './matrix.js';
-import { starPoints, polygonPath } from './outlines/cornered.js';
-import { ringPath } from './outlines/round.js';
+import { starPoints } from '../kinds/outlines/star.js';
+import { polygonPath } from './polygon-path.js';
+import { ringPath } from '../kinds/outlines/ring.js';
 
 const square = (x: number, y: number, size: number, clockwise = true) => {
   const points = [x, y, x + size, y, x + size, y + size, x, y + size];

@@ -12,7 +12,7 @@ import {
   withHoles,
   type Contour,
 } from './contours.js';
-import { ringPath } from './outlines/round.js';
+import { ringPath } from '../kinds/outlines/ring.js';
 import { flatten } from './path.js';
 import { readPathData } from './path-data.js';
 import { contains, signedArea } from './polygon.js';

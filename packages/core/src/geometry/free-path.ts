@@ -1,4 +1,4 @@
-import type { Outline } from '../document/outline.js';
+import type { Outline } from '../kinds/outlines/outlines.js';
 import type { Bounds } from './bounds.js';
 import { multiply, scaling, translation } from './matrix.js';
 import { flatten, toPathData, transformPath, type Path } from './path.js';

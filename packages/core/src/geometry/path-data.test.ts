@@ -4,7 +4,7 @@ import { flatten, PathBuilder, toPathData, type Path } from './path.js';
 import { readPathData } from './path-data.js';
 import { signedArea } from './polygon.js';
 import { freePathOutline } from './free-path.js';
-import { outlinePath } from './outline-path.js';
+import { outlinePath } from '../kinds/outlines/outlines.js';
 import { testShaper } from '../../testing/test-shaper.js';
 
 const shaper = await testShaper();

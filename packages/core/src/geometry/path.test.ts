@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { outlinePath } from './outline-path.js';
+import { outlinePath } from '../kinds/outlines/outlines.js';
 import { distanceToEdge, polygonBounds, signedArea } from './polygon.js';
 import { flatten, PathBuilder, toPathData, transformPath } from './path.js';
 import { testShaper } from '../../testing/test-shaper.js';

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { testShaper } from '../../testing/test-shaper.js';
-import type { LetteringOutline } from '../document/outline.js';
+import type { LetteringOutline } from '../kinds/outlines/lettering.js';
 import { caretAt, lineOf, offsetAt, offsetInNextLine, selectionQuads } from './caret.js';
 import { caretStops } from './edit-text.js';
 import { layOut } from './layout.js';

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import type { LetteringOutline, LetteringRun } from '../document/outline.js';
+import type { LetteringOutline, LetteringRun } from '../kinds/outlines/lettering.js';
 import { lettersOf, newLetterIds } from './letter-ids.js';
 import { letteringText } from './lettering-path.js';
 import { caretStops, replaceText, withWholeText } from './edit-text.js';

@@ -1,4 +1,4 @@
-import type { LetteringOutline, LetteringRun } from '../document/outline.js';
+import type { LetteringOutline, LetteringRun } from '../kinds/outlines/lettering.js';
 import { lettersOf, withText } from './letter-ids.js';
 import { letteringText } from './lettering-path.js';
 

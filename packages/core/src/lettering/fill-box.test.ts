@@ -1,9 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { testShaper } from '../../testing/test-shaper.js';
-import type { LetteringOutline } from '../document/outline.js';
+import type { LetteringOutline } from '../kinds/outlines/lettering.js';
 import { findFace } from './faces.js';
-import { fillBox, fillWidth, scaled } from './fill-box.js';
+import { fillBox, fillWidth } from './fill-box.js';
+import { scaled } from './scaled.js';
 import { newLetterIds } from './letter-ids.js';
 import { measureLettering } from './lettering-path.js';
 

@@ -1,6 +1,7 @@
-import type { LetteringOutline } from '../document/outline.js';
+import type { LetteringOutline } from '../kinds/outlines/lettering.js';
 import type { FaceAxes } from './faces.js';
 import { measureLettering } from './lettering-path.js';
+import { scaled } from './scaled.js';
 import type { Shaper } from './shaper.js';
 
 /** Halvings of the range of an axis: to within a thousandth of it. */
@@ -49,16 +50,6 @@ export function fillWidth(
   const set = isTall ? fillBox(straight, width, TALL * height, axesOf, shaper) : straight;
   const size = measureLettering(set, shaper);
   return scaled(set, Math.min(width / size.width, height / size.height));
-}
-
-/** All letters larger or smaller. */
-export function scaled(outline: LetteringOutline, factor: number): LetteringOutline {
-  const along = outline.along && { ...outline.along, radius: outline.along.radius * factor };
-  return {
-    ...outline,
-    runs: outline.runs.map((run) => ({ ...run, size: run.size * factor })),
-    ...(along ? { along } : {}),
-  };
 }
 
 /** The same letters with an axis of every face that has it at a share of its range. */

@@ -1,4 +1,4 @@
-import type { LetteringOutline } from '../document/outline.js';
+import type { LetteringOutline } from '../kinds/outlines/lettering.js';
 import { multiply, rotation, scaling, translation, type Matrix, type Point } from '../geometry/matrix.js';
 import { flatten, PathBuilder, transformPath, type Path } from '../geometry/path.js';
 import { polygonBounds } from '../geometry/polygon.js';

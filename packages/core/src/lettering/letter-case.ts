@@ -1,4 +1,4 @@
-import type { LetteringRun } from '../document/outline.js';
+import type { LetteringRun } from '../kinds/outlines/lettering.js';
 import { lettersOf } from './letter-ids.js';
 
 /** Text in another case, and for each of its UTF-16 units where its letter begins in the text before. */

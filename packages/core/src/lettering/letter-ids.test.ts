@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import type { LetteringRun } from '../document/outline.js';
+import type { LetteringRun } from '../kinds/outlines/lettering.js';
 import { lettersOf, newLetterIds, withText } from './letter-ids.js';
 
 function run(text: string): LetteringRun {

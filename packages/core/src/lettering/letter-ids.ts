@@ -1,4 +1,4 @@
-import type { LetteringRun } from '../document/outline.js';
+import type { LetteringRun } from '../kinds/outlines/lettering.js';
 import { newId } from '../document/new-id.js';
 
 let segmenter: Intl.Segmenter | undefined;

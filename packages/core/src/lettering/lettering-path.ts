@@ -1,4 +1,4 @@
-import type { LetteringOutline } from '../document/outline.js';
+import type { LetteringOutline } from '../kinds/outlines/lettering.js';
 import { scaling } from '../geometry/matrix.js';
 import { transformPath, type Path } from '../geometry/path.js';
 import { readPathData } from '../geometry/path-data.js';

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { changeLettering, newLettering } from '../document/new-opening.js';
-import type { LetteringOutline, LetteringRun } from '../document/outline.js';
+import type { LetteringOutline, LetteringRun } from '../kinds/outlines/lettering.js';
 import { polygonBounds } from '../geometry/polygon.js';
 import { flatten } from '../geometry/path.js';
 import { testShaper } from '../../testing/test-shaper.js';

@@ -1,5 +1,5 @@
 import type * as HarfBuzz from 'harfbuzzjs';
-import type { LetteringRun } from '../document/outline.js';
+import type { LetteringRun } from '../kinds/outlines/lettering.js';
 import { PathBuilder, transformPath, type Path } from '../geometry/path.js';
 import { FACES, FALLBACK_FACE, FALLBACK_FACES, type Face, type FaceAxes } from './faces.js';
 import { itemize, type Piece } from './itemize.js';

@@ -1,6 +1,6 @@
 import { PathBuilder, type Path } from '../geometry/path.js';
-import { ellipsePath } from '../geometry/outlines/round.js';
-import { rectanglePath } from '../geometry/outlines/rectangle.js';
+import { ellipsePath } from '../geometry/ellipse-path.js';
+import { rectanglePath } from '../geometry/rectangle-path.js';
 import { transformPath } from '../geometry/path.js';
 import { translation } from '../geometry/matrix.js';
 import { readPathData, type ReadPathData } from '../geometry/path-data.js';

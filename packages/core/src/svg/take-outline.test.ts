@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { HOSTILE_DRAWINGS } from '../../testing/hostile-drawings.js';
 import { testShaper } from '../../testing/test-shaper.js';
-import { outlinePath } from '../geometry/outline-path.js';
+import { outlinePath } from '../kinds/outlines/outlines.js';
 import { flatten } from '../geometry/path.js';
 import { contains } from '../geometry/polygon.js';
 import { takeOutline } from './take-outline.js';

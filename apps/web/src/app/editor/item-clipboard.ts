@@ -29,7 +29,7 @@ export class ItemClipboard {
   /** Lays what was copied last exactly where it was, on the sheet that is shown. False when nothing was copied. */
   pasteInPlace(): boolean {
     const { project, sheet } = this.session.context();
-    const clipping = this.copied === null ? null : readClipping(this.copied, project);
+    const clipping = this.copied === null ? null : readClipping(this.copied);
     if (!clipping) return false;
     const { edit, ids } = pasteEdit(project, sheet, clipping, 'in place');
     this.session.commit(edit, ids);
@@ -40,7 +40,7 @@ export class ItemClipboard {
   paste(event: ClipboardEvent): void {
     const files = [...(event.clipboardData?.files ?? [])];
     const { project, sheet } = this.session.context();
-    const clipping = readClipping(event.clipboardData?.getData(CLIPPING_TYPE) ?? '', project);
+    const clipping = readClipping(event.clipboardData?.getData(CLIPPING_TYPE) ?? '');
     if (files.length === 0 && !clipping) return;
     event.preventDefault();
     if (!clipping) return this.arrivals.add(files, 'pasted');

@@ -15,7 +15,7 @@ const second = newProject('Two', { width: 100, height: 100, unit: 'px' });
 
 describe('copying an item', () => {
   it('into another project brings its photo along, as one step', () => {
-    const clipping = readClipping(writeClipping(first, first.sheets[0]!, [arch]), second)!;
+    const clipping = readClipping(writeClipping(first, first.sheets[0]!, [arch]))!;
     const { edit, ids } = pasteEdit(second, second.sheets[0]!, clipping, 'beside');
     const after = applyEdit(second, edit);
     expect(after.photos).toEqual({ [photo.id]: photo });
@@ -28,7 +28,7 @@ describe('copying an item', () => {
   it('several at once, in place, and a window in register with a placement of its own', () => {
     const shared = { ...arch, id: 'window', fill: { ...arch.fill, placement: 'together' } } as Opening;
     const sheet = { ...first.sheets[0]!, items: [arch, shared], placements: { together: { ...placement, x: 50, y: 50 } } };
-    const clipping = readClipping(writeClipping(first, sheet, sheet.items), second)!;
+    const clipping = readClipping(writeClipping(first, sheet, sheet.items))!;
     const { edit } = pasteEdit(second, second.sheets[0]!, clipping, 'in place');
     const items = applyEdit(second, edit).sheets[0]!.items as Opening[];
     expect([edit.name, items.map(({ box }) => box.x)]).toEqual(['Paste 2 items', [arch.box.x, arch.box.x]]);
@@ -36,17 +36,17 @@ describe('copying an item', () => {
   });
 
   it('twice gives two items', () => {
-    const clipping = readClipping(writeClipping(first, first.sheets[0]!, [arch]), first)!;
+    const clipping = readClipping(writeClipping(first, first.sheets[0]!, [arch]))!;
     const once = applyEdit(first, pasteEdit(first, first.sheets[0]!, clipping, 'beside').edit);
     const twice = applyEdit(once, pasteEdit(once, once.sheets[0]!, clipping, 'in place').edit);
     expect(new Set(twice.sheets[0]!.items.map(({ id }) => id)).size).toBe(3);
   });
 
   it('reads nothing that is no item, or that shows what did not come along', () => {
-    expect(readClipping('words', second)).toBeNull();
-    expect(readClipping('{"items":[{"type":"opening"}],"photos":[]}', second)).toBeNull();
-    expect(readClipping(JSON.stringify({ items: [arch], photos: [] }), second)).toBeNull();
+    expect(readClipping('words')).toBeNull();
+    expect(readClipping('{"items":[{"type":"opening"}],"photos":[]}')).toBeNull();
+    expect(readClipping(JSON.stringify({ items: [arch], photos: [] }))).toBeNull();
     const shared = { ...arch, fill: { type: 'photo', photoId: photo.id, placement: 'together' } };
-    expect(readClipping(JSON.stringify({ items: [shared], photos: [photo] }), second)).toBeNull();
+    expect(readClipping(JSON.stringify({ items: [shared], photos: [photo] }))).toBeNull();
   });
 });

@@ -1,8 +1,8 @@
 import {
   copyOf,
+  isPart,
   isShared,
   openingsOf,
-  openProject,
   ownFill,
   type Edit,
   type Item,
@@ -33,17 +33,17 @@ export function writeClipping(project: Project, sheet: Sheet, items: readonly It
 }
 
 /** What a text of the clipboard holds; null where that is no list of items, or one that shows what is not there. */
-export function readClipping(text: string, project: Project): Clipping | null {
+export function readClipping(text: string): Clipping | null {
   try {
     const { items, photos } = JSON.parse(text) as Clipping;
-    const sheet: Sheet = { ...project.sheets[0]!, background: { type: 'none' }, placements: {}, items, crossings: [] };
-    const held = { ...project, photos: Object.fromEntries(photos.map((photo) => [photo.id, photo])), sheets: [sheet] };
-    const opened = openProject(held);
+    const areParts = items.every((item) => isPart('item', item)) && photos.every((photo) => isPart('photo', photo));
+    if (!areParts || items.length === 0) return null;
+    const known = new Set(photos.map(({ id }) => id));
     const shown = [...openingsOf(items)].map(({ fill }) => fill);
     const isWhole = shown.every(
-      (fill) => fill.type !== 'photo' || (fill.photoId in held.photos && typeof fill.placement !== 'string'),
+      (fill) => fill.type !== 'photo' || (known.has(fill.photoId) && typeof fill.placement !== 'string'),
     );
-    return opened.ok && isWhole && items.length > 0 ? { items: opened.project.sheets[0]!.items, photos } : null;
+    return isWhole ? { items, photos } : null;
   } catch {
     return null;
   }

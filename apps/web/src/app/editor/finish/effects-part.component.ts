@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
-import type { Effect, EffectKind } from '@kadrosyn/core';
+import { EFFECTS, type Effect, type EffectName } from '@kadrosyn/core';
 import { ColourFieldComponent } from '../../interface/colour-field.component';
 import { SliderFieldComponent, type ChangeHow } from '../../interface/slider-field.component';
 import { FinishEditing } from './finish-editing';
@@ -11,12 +11,7 @@ export interface EffectsChange {
   readonly how: ChangeHow;
 }
 
-const KINDS: readonly { readonly id: EffectKind; readonly name: string }[] = [
-  { id: 'flattened', name: 'Flat areas' },
-  { id: 'halftone', name: 'Halftone' },
-  { id: 'grain', name: 'Grain' },
-  { id: 'edges', name: 'Dark edges' },
-];
+const KINDS = Object.entries(EFFECTS).map(([id, { name }]) => ({ id: id as EffectName, name }));
 const INK = '#20272a';
 
 /** Effects, each by its strength: none at 0. */
@@ -58,11 +53,11 @@ export class EffectsPartComponent {
   readonly ink = INK;
   readonly halftone = computed(() => this.effects().find(({ kind }) => kind === 'halftone'));
 
-  percent(kind: EffectKind): number {
+  percent(kind: EffectName): number {
     return Math.round((this.effects().find((effect) => effect.kind === kind)?.strength ?? 0) * 100);
   }
 
-  set(kind: EffectKind, name: string, percent: number, how: ChangeHow): void {
+  set(kind: EffectName, name: string, percent: number, how: ChangeHow): void {
     this.changed.emit({
       what: name,
       change: (effects) => {

@@ -20,6 +20,7 @@ import {
   type Opening,
   type PhotoFill,
   type Placement,
+  outlineKind,
 } from '@kadrosyn/core';
 import { IconComponent } from '../../interface/icon.component';
 import { NumberFieldComponent } from '../../interface/number-field.component';
@@ -80,7 +81,7 @@ export class FitTabComponent {
   readonly opening = input.required<Opening>();
 
   readonly isDrawing = computed(() => this.opening().fill.type === 'drawing');
-  readonly canBeCropped = computed(() => ['rectangle', 'ellipse', 'arch'].includes(this.opening().outline.type));
+  readonly canBeCropped = computed(() => outlineKind(this.opening().outline).canBeCropped === true);
   readonly isPlain = computed(() => ['colour', 'gradient'].includes(this.opening().fill.type));
 
   /** The photo and what there is to say about how it lies; null without a photo. */

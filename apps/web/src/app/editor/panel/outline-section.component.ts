@@ -24,7 +24,7 @@ import { LengthFieldComponent } from './length-field.component';
 import { ShapePictureComponent } from '../supplies/shape-picture.component';
 import { ownShape, SHAPES, type ShapeSupply } from '../supplies/shape-supplies';
 import { CornersChoiceComponent } from './corners-choice.component';
-import { numbersOf, type OutlineNumber } from './outline-numbers';
+import { numbersOf, type ShownNumber } from './outline-numbers';
 
 const CORNERS = ['Top left', 'Top right', 'Bottom right', 'Bottom left'] as const;
 const WAYS: readonly { readonly how: Combination; readonly name: string }[] = [
@@ -82,7 +82,7 @@ export class OutlineSectionComponent {
     this.set(shape.outline(Math.min(width, height)), 'Change outline of', true);
   }
 
-  setNumber(number: OutlineNumber, shown: number): void {
+  setNumber(number: ShownNumber, shown: number): void {
     this.set(number.set(shown), 'Form');
   }
 

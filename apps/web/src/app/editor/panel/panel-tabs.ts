@@ -1,4 +1,4 @@
-import type { Item } from '@kadrosyn/core';
+import { outlineKind, type Item } from '@kadrosyn/core';
 import type { PanelTab } from '../state/editor.state';
 
 const BREAKOUT = { id: 'breakout', name: 'Break out' } as const;
@@ -15,13 +15,11 @@ export function tabsFor(item: Item | null): readonly { readonly id: PanelTab; re
   return item.outline.type === 'lettering' ? [{ id: 'lettering', name: 'Letters' }, ...common] : common;
 }
 
-const WORDS: Readonly<Record<string, string>> = { path: 'Free path', corners: 'Four corners', torn: 'Torn paper' };
-
 /** "Arch", "Ellipse"... as the panel calls an outline. */
 export function outlineWord(item: Item): string {
   if (item.type === 'group') return 'Group';
   const { outline, kind } = item;
   if (kind === 'loose') return 'Loose photo';
   if (kind === 'artwork') return 'Artwork';
-  return WORDS[outline.type] ?? outline.type[0]!.toUpperCase() + outline.type.slice(1);
+  return outlineKind(outline).word;
 }

@@ -1,8 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import type { Pixels } from '../photo/pixels.js';
-import { scaling } from '../geometry/matrix.js';
-import type { Effect } from '../document/fill.js';
-import { withEffects } from './effect.js';
+import type { Pixels } from '../../photo/pixels.js';
+import { scaling } from '../../geometry/matrix.js';
+import { withEffects, type Effect } from './effects.js';
 
 function grey(width: number, height: number, value: (x: number) => number): Pixels {
   const data = new Uint8ClampedArray(width * height * 4);

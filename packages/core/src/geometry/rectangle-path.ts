@@ -1,4 +1,4 @@
-import { PathBuilder, type Path } from '../path.js';
+import { PathBuilder, type Path } from './path.js';
 import { QUARTER } from './quarter.js';
 
 /** A rectangle from 0, 0 in px. Radii in the order top-left, top-right, bottom-right, bottom-left; too large ones shrink together, as in CSS. */

@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import type { Outline } from '../document/outline.js';
-import { testShaper } from '../../testing/test-shaper.js';
-import { outlinePath } from './outline-path.js';
-import { flatten } from './path.js';
-import { contains, polygonBounds, signedArea } from './polygon.js';
+import type { Outline } from './outlines.js';
+import { testShaper } from '../../../testing/test-shaper.js';
+import { outlinePath } from './outlines.js';
+import { flatten } from '../../geometry/path.js';
+import { contains, polygonBounds, signedArea } from '../../geometry/polygon.js';
 
 const shaper = await testShaper();
 const polygons = (outline: Outline, width = 100, height = 100) => flatten(outlinePath(outline, width, height, shaper), 0.01);

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import type { Outline } from '../document/outline.js';
-import { outlineHandles } from './outline-handles.js';
+import type { Outline } from './outlines.js';
+import { outlineHandles } from './outlines.js';
 
 const OUTLINES: readonly Outline[] = [
   { type: 'trapezoid', slant: 0.3 },

@@ -1,9 +1,18 @@
-import type { Pixels } from '../photo/pixels.js';
+import type { EffectKind } from './effect-kind.js';
+import type { Pixels } from '../../photo/pixels.js';
 
 /** Distance of the points of noise, px of the sheet. */
 const PITCH = 1.6;
 /** How far grain of full strength lightens or darkens, of 255. */
 const DEPTH = 64;
+
+export const grain: EffectKind = {
+  name: 'Grain',
+  turn: 2,
+  apply: (pixels, { strength }, { scale, origin }) => withGrain(pixels, strength, scale, origin),
+  isSlow: true,
+  clears: false,
+};
 
 /**
  * Grain as of a fast film: value noise on a lattice that lies still on the sheet, so that it is the same at any size of output; strongest in the
@@ -12,7 +21,7 @@ const DEPTH = 64;
  * @param scale - px of the pixels per px of the sheet.
  * @param origin - where the pixels begin, px from the sheet's corner.
  */
-export function withGrain(pixels: Pixels, strength: number, scale: number, origin: { x: number; y: number }): Pixels {
+function withGrain(pixels: Pixels, strength: number, scale: number, origin: { x: number; y: number }): Pixels {
   const { width, height, data } = pixels;
   const out = new Uint8ClampedArray(data);
   const step = 1 / (scale * PITCH);

@@ -1,0 +1,20 @@
+import { PathBuilder, type Path } from './path.js';
+import { QUARTER } from './quarter.js';
+
+/** An ellipse that fills the box. */
+export function ellipsePath(width: number, height: number): Path {
+  return ellipseInto(new PathBuilder(), width / 2, height / 2, width / 2, height / 2, 1).build();
+}
+
+/** Adds an ellipse to a path. @param direction - 1 clockwise, -1 counter-clockwise. */
+export function ellipseInto(path: PathBuilder, cx: number, cy: number, rx: number, ry: number, direction: 1 | -1): PathBuilder {
+  const [kx, ky] = [rx * QUARTER, ry * QUARTER];
+  const s = direction;
+  return path
+    .moveTo(cx, cy - ry)
+    .cubicTo(cx + s * kx, cy - ry, cx + s * rx, cy - ky, cx + s * rx, cy)
+    .cubicTo(cx + s * rx, cy + ky, cx + s * kx, cy + ry, cx, cy + ry)
+    .cubicTo(cx - s * kx, cy + ry, cx - s * rx, cy + ky, cx - s * rx, cy)
+    .cubicTo(cx - s * rx, cy - ky, cx - s * kx, cy - ry, cx, cy - ry)
+    .close();
+}

@@ -1,0 +1,54 @@
+import { Boolean as BooleanPart } from 'typebox';
+import type { Point } from '../../geometry/matrix.js';
+import { polygonPath } from '../../geometry/polygon-path.js';
+import { fourOf, PointPart } from '../schema-parts.js';
+import { defineOutline, type OutlineFrom } from './outline-kind.js';
+
+const properties = {
+  points: fourOf<Point>(PointPart, 'In shares of the box, from the top left clockwise.'),
+  warp: BooleanPart({ description: 'The fill is put into them in perspective.' }),
+};
+type CornersOutline = OutlineFrom<'corners', typeof properties>;
+
+export const corners = defineOutline({
+  type: 'corners',
+  properties,
+  word: 'Four corners',
+  path: ({ points }, width, height) => polygonPath(points, width, height),
+  handles: (outline, width, height) =>
+    outline.points.map((point, index) => ({
+      name: `Corner ${index + 1}`,
+      at: { x: point.x * width, y: point.y * height },
+      drag: (p) => {
+        const points = outline.points.map((old, i) => (i === index ? { x: p.x / width, y: p.y / height } : old));
+        return isConvex(points) ? { ...outline, points: points as unknown as typeof outline.points } : outline;
+      },
+    })),
+  supplies: [
+    {
+      name: 'Four corners',
+      group: 'straight',
+      proportion: 1.25,
+      words: 'perspective screen sign wall',
+      outline: (): CornersOutline => ({
+        type: 'corners',
+        warp: true,
+        points: [
+          { x: 0.06, y: 0.1 },
+          { x: 1, y: 0 },
+          { x: 0.94, y: 1 },
+          { x: 0, y: 0.86 },
+        ],
+      }),
+    },
+  ],
+});
+
+/** Four corners can be seen in perspective only while no corner lies inside the triangle of the others. */
+function isConvex(points: readonly Point[]): boolean {
+  const turns = points.map((b, i) => {
+    const [a, c] = [points[(i + 3) % 4]!, points[(i + 1) % 4]!];
+    return (b.x - a.x) * (c.y - b.y) - (b.y - a.y) * (c.x - b.x);
+  });
+  return turns.every((turn) => turn > 1e-4);
+}

@@ -1,0 +1,49 @@
+import fc from 'fast-check';
+
+/** The parts of JSON Schema that our kinds are written in. */
+export interface SimpleSchema {
+  readonly type?: string;
+  readonly const?: unknown;
+  readonly enum?: readonly unknown[];
+  readonly minimum?: number;
+  readonly maximum?: number;
+  readonly exclusiveMinimum?: number;
+  readonly items?: SimpleSchema;
+  readonly minItems?: number;
+  readonly maxItems?: number;
+  readonly properties?: Readonly<Record<string, SimpleSchema>>;
+  readonly required?: readonly string[];
+  readonly $ref?: string;
+}
+
+/** Values for what is referred to by name. */
+export type Named = Readonly<Record<string, fc.Arbitrary<unknown>>>;
+
+/** Values that follow a schema; numbers without limits stay within a million. @throws RangeError for what it does not know. */
+export function arbitraryOf(schema: SimpleSchema, named: Named): fc.Arbitrary<unknown> {
+  const { $ref, minimum, maximum = 1e6, exclusiveMinimum, minItems = 0, maxItems = 4 } = schema;
+  if ('const' in schema) return fc.constant(schema.const);
+  if (schema.enum) return fc.constantFrom(...schema.enum);
+  if ($ref !== undefined) {
+    const found = named[$ref.split('/').at(-1)!];
+    if (!found) throw new RangeError(`Nothing is known of ${$ref}`);
+    return found;
+  }
+  const least = minimum ?? (exclusiveMinimum === undefined ? -1e6 : exclusiveMinimum + 1e-3);
+  switch (schema.type) {
+    case 'integer':
+      return fc.integer({ min: least, max: maximum });
+    case 'number':
+      return fc.double({ min: least, max: maximum, noNaN: true });
+    case 'boolean':
+      return fc.boolean();
+    case 'array':
+      return fc.array(arbitraryOf(schema.items!, named), { minLength: minItems, maxLength: Math.min(maxItems, minItems + 3) });
+    case 'object': {
+      const parts = Object.entries(schema.properties ?? {}).map(([key, part]) => [key, arbitraryOf(part, named)] as const);
+      return fc.record(Object.fromEntries(parts), { requiredKeys: [...(schema.required ?? [])] });
+    }
+    default:
+      throw new RangeError(`Nothing is known of the type ${schema.type}`);
+  }
+}

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Pixels } from '../../photo/pixels.js';
 import { scaling } from '../../geometry/matrix.js';
-import { withEffects, type Effect } from './effects.js';
+import { effectReach, EFFECTS, withEffects, type Effect, type EffectName } from './effects.js';
 
 function grey(width: number, height: number, value: (x: number) => number): Pixels {
   const data = new Uint8ClampedArray(width * height * 4);
@@ -111,5 +111,40 @@ describe('effects', () => {
     ];
     const ramp = grey(60, 40, (x) => x * 4);
     expect(withEffects(ramp, list, frame)).toEqual(withEffects(ramp, list.toReversed(), frame));
+  });
+});
+
+describe.each(Object.keys(EFFECTS) as EffectName[])('%s', (kind) => {
+  const frame = { scale: 1, origin: { x: 0, y: 0 }, toUnit: scaling(1 / 100) };
+  const uneven = (): Pixels => grey(161, 41, (x) => (x * 37) % 256);
+
+  it('changes nothing at strength 0', () => {
+    const pixels = uneven();
+    expect(withEffects(pixels, [{ kind, strength: 0 }], frame)).toBe(pixels);
+    expect(effectReach({ kind, strength: 0 })).toBe(0);
+  });
+
+  it('looks no further around than it says', () => {
+    for (const strength of [0.2, 1]) {
+      const effect = { kind, strength };
+      const reach = effectReach(effect);
+      const [one, other] = [uneven(), uneven()];
+      const away = Math.ceil(reach) + 1;
+      // Everything that is further away from the middle is another picture.
+      for (let y = 0; y < 41; y++) {
+        for (let x = 0; x < 161; x++) {
+          if (Math.max(Math.abs(x - 80), Math.abs(y - 20)) > away) other.data.set([9, 200, 77, 255], (y * 161 + x) * 4);
+        }
+      }
+      const at = (20 * 161 + 80) * 4;
+      const [a, b] = [one, other].map((pixels) => [...withEffects(pixels, [effect], frame).data.subarray(at, at + 4)]);
+      expect(b).toEqual(a);
+    }
+  });
+
+  it('says whether it leaves clear places', () => {
+    const { data } = withEffects(uneven(), [{ kind, strength: 1 }], frame);
+    const isClear = data.some((value, i) => i % 4 === 3 && value < 255);
+    expect(isClear).toBe(EFFECTS[kind].clears);
   });
 });

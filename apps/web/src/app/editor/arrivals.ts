@@ -59,7 +59,9 @@ export class Arrivals {
       .then((results) => {
         const faults = results.filter(({ fault }) => fault);
         for (const { photo } of faults) if (photo) this.withdraw(photo);
-        this.sayFoundAgain(results.flatMap(({ photo, wasHere, fault }) => (photo && wasHere && !fault ? [photo] : [])));
+        // What was put on the sheet is seen there.
+        if (!place)
+          this.sayFoundAgain(results.flatMap(({ photo, wasHere, fault }) => (photo && wasHere && !fault ? [photo] : [])));
         if (faults.length > 0) this.notices.say(faults.map(({ fileName, fault }) => `${fileName}: ${fault}`).join('\n'));
       });
   }

@@ -15,7 +15,8 @@ import { DestroyRef, Directive, ElementRef, inject } from '@angular/core';
 })
 export class SteadyRowDirective {
   private readonly row = inject<ElementRef<HTMLElement>>(ElementRef).nativeElement;
-  private anchor: { readonly thing: Element; left: number } | null = null;
+  /** What is pointed at, and where it lies in the row, however that is scrolled. */
+  private anchor: { readonly thing: HTMLElement; left: number } | null = null;
   /** By how much it was scrolled on since the pointer came. */
   private scrolledOn = 0;
   private scrollsItself = false;
@@ -29,7 +30,7 @@ export class SteadyRowDirective {
 
   point({ target }: PointerEvent): void {
     const thing = target instanceof Element ? this.thingOf(target) : null;
-    this.anchor = thing && { thing, left: leftOf(thing) };
+    this.anchor = thing && { thing, left: thing.offsetLeft };
   }
 
   leave(): void {
@@ -43,14 +44,14 @@ export class SteadyRowDirective {
   onScroll(): void {
     if (!this.scrollsItself) this.scrolledOn = 0;
     this.scrollsItself = false;
-    if (this.anchor) this.anchor.left = leftOf(this.anchor.thing);
   }
 
   private hold(): void {
     const { anchor, row } = this;
     if (!anchor || !row.contains(anchor.thing)) return;
-    const moved = leftOf(anchor.thing) - anchor.left;
-    if (Math.abs(moved) < 0.5) return;
+    const moved = anchor.thing.offsetLeft - anchor.left;
+    if (moved === 0) return;
+    anchor.left += moved;
     const wanted = row.scrollLeft + moved;
     const room = row.scrollWidth - row.clientWidth;
     // A row with few things has nowhere to go.
@@ -64,13 +65,9 @@ export class SteadyRowDirective {
   }
 
   /** The part of the row that holds an element. */
-  private thingOf(target: Element): Element | null {
+  private thingOf(target: Element): HTMLElement | null {
     let thing: Element | null = target;
     while (thing && thing.parentElement !== this.row) thing = thing.parentElement;
-    return thing;
+    return thing instanceof HTMLElement ? thing : null;
   }
-}
-
-function leftOf(thing: Element): number {
-  return thing.getBoundingClientRect().left;
 }

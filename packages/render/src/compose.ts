@@ -111,11 +111,13 @@ function paintOrder(target: Target, order: readonly string[], from: number, want
   const index = zones.findIndex((zone, i) => i >= from && intersect(zone.bounds, wanted) !== null);
   if (index < 0) {
     backdrop?.(target);
+    // Only zones move what casts something; a sheet of thousands of items pays nothing for it.
+    const hasCasts = order.some((name) => paints.get(name)!.cast);
     for (const [i, name] of order.entries()) {
       const paint = paints.get(name)!;
       const bounds = intersect(paint.bounds, wanted);
       if (!bounds) continue;
-      const casts = castsOn(order, i, composition);
+      const casts = hasCasts ? castsOn(order, i, composition) : [];
       if (casts.length > 0) drawWithCasts(target, paint, casts, bounds, drawing);
       else paint.draw(target);
     }

@@ -121,7 +121,10 @@ export class Editor {
   }
 
   async tab(name: string): Promise<void> {
-    await this.supplies.getByRole('tab', { name }).click();
+    const tab = this.supplies.getByRole('tab', { name });
+    await tab.click();
+    // What it shows comes with it, a frame after the click.
+    await expect(tab).toHaveAttribute('aria-selected', 'true');
   }
 
   async select(name: string): Promise<void> {

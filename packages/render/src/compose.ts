@@ -111,14 +111,13 @@ function paintOrder(target: Target, order: readonly string[], from: number, want
   const index = zones.findIndex((zone, i) => i >= from && intersect(zone.bounds, wanted) !== null);
   if (index < 0) {
     backdrop?.(target);
-    // Only zones move what casts something; a sheet of thousands of items pays nothing for it.
-    const hasCasts = order.some((name) => paints.get(name)!.cast);
+    const casts = castsOf(order, wanted, composition);
     for (const [i, name] of order.entries()) {
       const paint = paints.get(name)!;
       const bounds = intersect(paint.bounds, wanted);
       if (!bounds) continue;
-      const casts = hasCasts ? castsOn(order, i, composition) : [];
-      if (casts.length > 0) drawWithCasts(target, paint, casts, bounds, drawing);
+      const fallen = casts.filter((cast) => cast.after < i && i < cast.index && cast.itemId !== paint.itemId);
+      if (fallen.length > 0) drawWithCasts(target, paint, fallen, bounds, drawing);
       else paint.draw(target);
     }
     return;
@@ -144,28 +143,39 @@ function paintOrder(target: Target, order: readonly string[], from: number, want
   lay(target, layer, 1, 'lighter');
 }
 
-/** What falls on a paint and on nothing else: shadows of a subject or of letters that it lies between, from back to front. */
-function castsOn(order: readonly string[], index: number, { paints }: Composition): Paint[] {
-  const { itemId } = paints.get(order[index]!)!;
-  return order
-    .slice(index + 1)
-    .map((name) => paints.get(name)!)
-    .filter((paint) => paint.cast && paint.itemId !== itemId && order.lastIndexOf(paint.cast.since, index) >= 0);
+/** What falls on everything that lies between two places of the order, besides its own item. */
+interface Cast {
+  readonly itemId: string;
+  readonly after: number;
+  readonly index: number;
+  readonly layer: Layer;
+}
+
+/** Shadows of subjects and letters that were moved, from back to front, each made once. A sheet of thousands of items pays nothing for them. */
+function castsOf(order: readonly string[], wanted: Bounds, { paints }: Composition): Cast[] {
+  return order.flatMap((name, index) => {
+    const { cast, itemId, bounds } = paints.get(name)!;
+    const after = cast ? order.lastIndexOf(cast.since, index) : -1;
+    // Where nothing but its own parts lies between, there is nothing that it falls on.
+    const passes = after >= 0 && order.slice(after + 1, index).some((passed) => paints.get(passed)!.itemId !== itemId);
+    const part = passes ? intersect(bounds, wanted) : null;
+    const layer = part && cast!.make(part);
+    return layer ? [{ itemId, after, index, layer }] : [];
+  });
 }
 
 /**
  * A paint with what falls on it. Both become one before they are laid: laid one after the other, the soft edge of the paint would be seen as a
  * line where what falls on it is solid. Only what is blended with all that lies below it can not be put together before.
  */
-function drawWithCasts(target: Target, paint: Paint, casts: readonly Paint[], bounds: Bounds, drawing: Drawing): void {
+function drawWithCasts(target: Target, paint: Paint, casts: readonly Cast[], bounds: Bounds, drawing: Drawing): void {
   const layer = newLayer(bounds, drawing.resources);
   paint.draw(layer);
   if (paint.isMixed) paint.draw(target);
-  for (const { cast, bounds: reach } of casts) {
-    const part = intersect(reach, bounds);
-    const fallen = part && cast!.make(part);
-    if (!fallen) continue;
-    const onPaint = newLayer(fallen.bounds, drawing.resources);
+  for (const { layer: fallen } of casts) {
+    const part = intersect(fallen.bounds, bounds);
+    if (!part) continue;
+    const onPaint = newLayer(part, drawing.resources);
     lay(onPaint, fallen, 1, 'copy');
     lay(onPaint, layer, 1, 'destination-in');
     if (paint.isMixed) lay(target, onPaint);

@@ -2,7 +2,7 @@ import { mkdtemp, readdir, readFile, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { setTimeout as pause } from 'node:timers/promises';
-import { newProject, newShapedOpening, type Project } from '@kadrosyn/core';
+import { newProject, newShapedOpening, PROJECT_VERSION, type Project } from '@kadrosyn/core';
 import pg from 'pg';
 import sharp from 'sharp';
 import { startApplication, type Started } from '../e2e/support/started.js';
@@ -88,7 +88,12 @@ async function saveOn(one: Person): Promise<void> {
     let answer: Answer | null = null;
     for (let attempt = 0; attempt === 0 || (goesOn() && (answer === null || answer.status >= 500)); attempt++) {
       if (attempt > 0) await pause(100);
-      answer = await ask('POST', `/api/projects/${one.id}/edits`, { revision: one.revision, saveId, edits });
+      answer = await ask('POST', `/api/projects/${one.id}/edits`, {
+        revision: one.revision,
+        version: PROJECT_VERSION,
+        saveId,
+        edits,
+      });
     }
     if (answer?.status !== 200) {
       if (answer && answer.status < 500) throw new Error(`A save was refused: ${JSON.stringify(answer)}`);

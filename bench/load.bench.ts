@@ -2,7 +2,7 @@ import { mkdtemp, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { setTimeout as pause } from 'node:timers/promises';
-import { newProject, newShapedOpening, openingsOf, type Project } from '@kadrosyn/core';
+import { newProject, newShapedOpening, openingsOf, PROJECT_VERSION, type Project } from '@kadrosyn/core';
 import pg from 'pg';
 import { startApplication } from '../e2e/support/started.js';
 import { databaseUrlOf } from './database-url.js';
@@ -67,6 +67,7 @@ async function person({ id, document }: Stored, index: number): Promise<void> {
     const from = performance.now();
     await call('POST', `/api/projects/${id}/edits`, {
       revision: round + 1,
+      version: PROJECT_VERSION,
       edits: [{ name: 'Move', operations: [operation] }],
     }).catch(() => faults++);
     times.push(performance.now() - from);
@@ -135,7 +136,7 @@ const many = await call<Stored>('POST', '/api/projects', {
 const renames = (async () => {
   for (let revision = 1; revision <= 5; revision++) {
     const edits = [{ name: 'Rename', operations: [{ type: 'change-project', before: {}, after: { name: `Many ${revision}` } }] }];
-    await call('POST', `/api/projects/${many.id}/edits`, { revision, edits });
+    await call('POST', `/api/projects/${many.id}/edits`, { revision, version: PROJECT_VERSION, edits });
   }
 })();
 figure('load.rename.4000.gap', await longestGap(renames), 'ms', { most: 200 });

@@ -40,7 +40,7 @@ export function kilnProgramme(photos: SamplePhotos, shaper: Shaper): Project {
     common,
   );
   // Page three has two columns.
-  const guides = [{ axis: 'vertical' as const, at: kit.px(222.75) }];
+  const guides = [{ id: 'guide_1', axis: 'vertical' as const, at: kit.px(222.75) }];
   const hours = [
     '10.00  The kiln is opened',
     '11.30  First turns at the wheel',

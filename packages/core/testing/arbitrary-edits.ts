@@ -1,11 +1,20 @@
 import fc from 'fast-check';
-import type { Crossing } from '../src/document/crossing.js';
-import type { Edit, ItemProperties, Operation, Place, SheetProperties } from '../src/document/edit.js';
+import { crossingKey, type Crossing } from '../src/document/crossing.js';
+import type { Edit, ItemProperties, Place } from '../src/document/edit.js';
 import { findItem } from '../src/document/find-item.js';
 import type { Group, Item } from '../src/document/item.js';
-import { changeItem, changeProject, changeSheet, insertItem, removeItem } from '../src/document/make-edit.js';
+import {
+  changeItem,
+  changeProject,
+  changeSheet,
+  insertItem,
+  placeOf,
+  removeItem,
+  type SheetChange,
+} from '../src/document/make-edit.js';
 import { newSheet } from '../src/document/new-project.js';
 import type { Project, Sheet } from '../src/document/project.js';
+import { addSheet, moveSheet, removeSheet } from '../src/document/sheet-edits.js';
 import { withdrawPhoto } from '../src/document/withdraw-photo.js';
 import { backgroundEdit } from '../src/fit/photo-moves.js';
 import { withText } from '../src/lettering/letter-ids.js';
@@ -26,22 +35,14 @@ function allItems(items: readonly Item[]): Item[] {
 }
 
 /** All lists an item can lie in: the sheet's own and those of groups. */
-function lists(sheet: Sheet): { groupId: string | null; count: number }[] {
+function lists(sheet: Sheet): { groupId: string | null; items: readonly Item[] }[] {
   const groups = allItems(sheet.items).filter((item): item is Group => item.type === 'group');
-  return [
-    { groupId: null, count: sheet.items.length },
-    ...groups.map((group) => ({ groupId: group.id, count: group.items.length })),
-  ];
+  return [{ groupId: null, items: sheet.items }, ...groups.map(({ id, items }) => ({ groupId: id, items }))];
 }
 
 function placeAt(sheet: Sheet, list: number, index: number): Place {
-  const { groupId, count } = pick(lists(sheet), list)!;
-  return { groupId, index: Math.floor(index * (count + 1)) };
-}
-
-function placeOfItem(sheet: Sheet, id: string): Place {
-  const { operations } = removeItem(sheet, id, '');
-  return (operations[0] as Extract<Operation, { type: 'remove-item' }>).place;
+  const { groupId, items } = pick(lists(sheet), list)!;
+  return { groupId, above: items[Math.floor(index * (items.length + 1)) - 1]?.id ?? null };
 }
 
 const insert = fc.tuple(share, share, share, fc.boolean()).map(([at, list, index, group]): EditRecipe => (project, step) => {
@@ -78,7 +79,7 @@ const move = fc.tuple(share, share, share, share).map(([at, which, list, index])
   const sheet = pick(project.sheets, at)!;
   const item = pick(allItems(sheet.items), which);
   if (!item) return null;
-  const from = placeOfItem(sheet, item.id);
+  const from = placeOf(sheet, item.id);
   const without = { ...sheet, items: withoutItem(sheet.items, item.id) };
   const to = placeAt(without, list, index);
   if (to.groupId !== null && !findItem(without.items, to.groupId)) return null;
@@ -89,6 +90,14 @@ function withoutItem(items: readonly Item[], id: string): Item[] {
   return items
     .filter((item) => item.id !== id)
     .map((item) => (item.type === 'group' ? { ...item, items: withoutItem(item.items, id) } : item));
+}
+
+/** The crossings of a sheet with this one in the place of the one of its pair, or behind all. */
+function withCrossing(sheet: Sheet, crossing: Crossing): Crossing[] {
+  const key = crossingKey(crossing);
+  const isKnown = sheet.crossings.some((other) => crossingKey(other) === key);
+  if (!isKnown) return [...sheet.crossings, crossing];
+  return sheet.crossings.map((other) => (crossingKey(other) === key ? crossing : other));
 }
 
 /** Parts of the document that belong to the sheet as a whole. */
@@ -114,15 +123,19 @@ const ofSheet = fc
             ...(n > 500 ? { paint: [{ points: [{ x: 1, y: n }], width: 8, over: true }] } : {}),
           }
         : null;
-    const after: SheetProperties = [
+    const after: SheetChange = [
       { placements: { ...sheet.placements, [`shared${Math.floor(n)}`]: placement } },
       { placements: {} },
-      { crossings: crossing ? [...sheet.crossings, crossing] : [] },
+      { crossings: crossing ? withCrossing(sheet, crossing) : [] },
       { crossings: sheet.crossings.slice(1) },
       { veil: n > 200 ? { colour: '#20272a', strength: n / 900, tone: { contrast: n / 900 } } : null },
       { light: n > 200 ? { angle: n % 360, height: 40 } : null },
-      { folds: n > 200 ? [{ axis: 'vertical', at: n }] : null, guides: [{ axis: 'horizontal', at: n }], margin: n / 10 },
-    ][kind] as SheetProperties;
+      {
+        folds: n > 200 ? [{ axis: 'vertical', at: n }] : null,
+        guides: [{ id: `guide${Math.floor(n)}`, axis: 'horizontal', at: n }],
+        margin: n / 10,
+      },
+    ][kind] as SheetChange;
     return changeSheet(sheet, after, 'Change sheet');
   });
 
@@ -178,13 +191,16 @@ const ofOpening = fc
     return changeItem(sheet, opening, after, 'Change opening');
   });
 
-const sheets = fc.tuple(share, fc.boolean(), length).map(([at, add, width]): EditRecipe => (project, step) => {
-  const index = Math.floor(at * project.sheets.length);
-  const sheet = { ...newSheet({ width, height: 50, unit: 'px' }), id: `sheet${step}` };
-  if (add) return { name: 'Add sheet', operations: [{ type: 'insert-sheet', index, sheet }] };
-  if (project.sheets.length === 1) return changeSheet(project.sheets[0]!, { width, veil: null }, 'Resize sheet');
-  return { name: 'Remove sheet', operations: [{ type: 'remove-sheet', index, sheet: project.sheets[index]! }] };
-});
+const sheets = fc
+  .tuple(share, fc.constantFrom('add', 'remove', 'move'), length, share)
+  .map(([at, what, width, to]): EditRecipe => (project, step) => {
+    const index = Math.floor(at * project.sheets.length);
+    const sheet = { ...newSheet({ width, height: 50, unit: 'px' }), id: `sheet${step}` };
+    if (what === 'add') return addSheet(project, sheet, index);
+    if (what === 'move') return moveSheet(project, project.sheets[index]!.id, Math.floor(to * project.sheets.length));
+    if (project.sheets.length === 1) return changeSheet(project.sheets[0]!, { width, veil: null }, 'Resize sheet');
+    return removeSheet(project, project.sheets[index]!.id);
+  });
 
 const project = fc.tuple(fc.boolean(), fc.integer({ min: 0, max: 99 })).map(([photo, n]): EditRecipe => (before, step) => {
   if (photo) return { name: 'Add photo', operations: [{ type: 'add-photo', photo: testPhoto(`photo${step}`) }] };
@@ -215,34 +231,42 @@ const shownPhotos = fc.tuple(share, share, fc.boolean()).map(([at, which, isGrou
   return isGround ? backgroundEdit(sheet, photo) : withdrawPhoto(before, photo.id);
 });
 
-/** Sequences of edits of every kind. */
-export const editRecipes = fc.array(
-  fc.oneof(
-    insert,
-    insert,
-    change,
-    change,
-    ofOpening,
-    ofOpening,
-    ofSheet,
-    ofSheet,
-    move,
-    remove,
-    sheets,
-    project,
-    photos,
-    shownPhotos,
-  ),
-  {
-    maxLength: 40,
-  },
+const anyRecipe = fc.oneof(
+  insert,
+  insert,
+  change,
+  change,
+  ofOpening,
+  ofOpening,
+  ofSheet,
+  ofSheet,
+  move,
+  remove,
+  sheets,
+  project,
+  photos,
+  shownPhotos,
 );
 
-/** Turns recipes into edits, one after the other; `apply` gives the project after each. */
-export function cook(recipes: readonly EditRecipe[], start: Project, apply: (project: Project, edit: Edit) => Project): Project {
+/** Sequences of edits of every kind. */
+export const editRecipes = fc.array(anyRecipe, { maxLength: 40 });
+
+/** A few edits, as one person makes them while another makes others. */
+export const fewEditRecipes = fc.array(anyRecipe, { minLength: 1, maxLength: 6 });
+
+/**
+ * Turns recipes into edits, one after the other; `apply` gives the project after each.
+ * @param first - the number that ids of what is new begin with.
+ */
+export function cook(
+  recipes: readonly EditRecipe[],
+  start: Project,
+  apply: (project: Project, edit: Edit) => Project,
+  first = 0,
+): Project {
   let now = start;
   for (const [step, recipe] of recipes.entries()) {
-    const edit = recipe(now, step);
+    const edit = recipe(now, first + step);
     if (edit) now = apply(now, edit);
   }
   return now;

@@ -1,4 +1,4 @@
-import { newProject, type Project } from '@kadrosyn/core';
+import { newProject, PROJECT_VERSION, type Project } from '@kadrosyn/core';
 import { sql } from 'drizzle-orm';
 import sharp from 'sharp';
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest';
@@ -51,11 +51,13 @@ describe('the bin', () => {
   it('holds removed projects, which come back as they were, with their history', async () => {
     const { id, document } = await addProject();
     const rename = { name: 'Rename', operations: [{ type: 'change-project', before: {}, after: { name: 'Winter card' } }] };
-    await server.call('POST', `/api/projects/${id}/edits`, { revision: 1, edits: [rename] });
+    await server.call('POST', `/api/projects/${id}/edits`, { revision: 1, version: PROJECT_VERSION, edits: [rename] });
     expect((await server.call('DELETE', `/api/projects/${id}`)).status).toBe(204);
     expect(await projects()).toEqual([]);
     expect((await server.call('GET', `/api/projects/${id}`)).status).toBe(404);
-    expect((await server.call('POST', `/api/projects/${id}/edits`, { revision: 2, edits: [rename] })).status).toBe(404);
+    expect(
+      (await server.call('POST', `/api/projects/${id}/edits`, { revision: 2, version: PROJECT_VERSION, edits: [rename] })).status,
+    ).toBe(404);
     expect(await bin()).toMatchObject({ days: 30, projects: [{ id, name: 'Winter card' }], photos: [] });
     expect((await server.call('POST', `/api/projects/${id}/return`)).status).toBe(204);
     const back = (await server.call('GET', `/api/projects/${id}`)).body as { revision: number; document: Project };

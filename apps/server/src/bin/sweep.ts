@@ -26,7 +26,7 @@ const isOwned = sql`
   or exists (select 1 from faces f where f.workspace_id = b.workspace_id and b.sha256 in (f.original, f.blob))`;
 
 /**
- * Takes away for good what has lain in the bin for its time, and bytes that nothing has named for as long. Photos that a project or template lists
+ * Takes away for good what has lain in the bin for its time, bytes that nothing has named for as long, and what saves did that long ago. Photos that a project or template lists
  * stay, whether they were removed or not.
  */
 export async function sweep(db: Database): Promise<Swept> {
@@ -35,6 +35,7 @@ export async function sweep(db: Database): Promise<Swept> {
   const photos = await count(sql`delete from photos where ${isOver('removed_at')} and not (${isListed})`);
   await db.execute(sql`update blobs b set unowned_since = null where unowned_since is not null and (${isOwned})`);
   await db.execute(sql`update blobs b set unowned_since = now() where unowned_since is null and not (${isOwned})`);
+  await db.execute(sql`delete from saved_edits where ${isOver('saved_at')}`);
   const blobs = await count(sql`delete from blobs b where ${isOver('unowned_since')} and not (${isOwned})`);
   return { projects, photos, blobs };
 }

@@ -1,5 +1,5 @@
 import { sql } from 'drizzle-orm';
-import type { Bounds, CutoutRevision, Developing, FaceAxes, Finish, Project } from '@kadrosyn/core';
+import type { Bounds, CutoutRevision, Developing, Edit, FaceAxes, Finish, Project } from '@kadrosyn/core';
 import {
   bigint,
   boolean,
@@ -174,8 +174,6 @@ export const projects = pgTable(
     id: text('id').notNull(),
     document: jsonb('document').$type<Project>().notNull(),
     revision: integer('revision').notNull(),
-    /** The name that the last save gave itself: a save whose answer was lost is known again. */
-    lastSave: text('last_save'),
     thumbnail: bytea('thumbnail'),
     thumbnailRevision: integer('thumbnail_revision'),
     createdAt: now('created_at'),
@@ -188,6 +186,30 @@ export const projects = pgTable(
   (table) => [
     primaryKey({ columns: [table.workspaceId, table.id] }),
     index('projects_by_time').on(table.workspaceId, table.updatedAt, table.id),
+  ],
+);
+
+/** What each of the last saves of a project did: a save that was made of an earlier revision is joined with what came since. */
+export const savedEdits = pgTable(
+  'saved_edits',
+  {
+    workspaceId: text('workspace_id').notNull(),
+    projectId: text('project_id').notNull(),
+    /** The revision that the save made. */
+    revision: integer('revision').notNull(),
+    /** The version of the format that the edits are of. */
+    version: integer('version').notNull(),
+    /** The name that the save gave itself: one whose answer was lost is known again. */
+    saveId: text('save_id'),
+    edits: jsonb('edits').$type<Edit[]>().notNull(),
+    savedAt: now('saved_at'),
+  },
+  (table) => [
+    primaryKey({ columns: [table.workspaceId, table.projectId, table.revision] }),
+    foreignKey({ columns: [table.workspaceId, table.projectId], foreignColumns: [projects.workspaceId, projects.id] }).onDelete(
+      'cascade',
+    ),
+    index('saved_edits_by_time').on(table.savedAt),
   ],
 );
 

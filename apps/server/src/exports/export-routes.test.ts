@@ -1,4 +1,4 @@
-import { insertItem, newShapedOpening, type Project } from '@kadrosyn/core';
+import { insertItem, newShapedOpening, PROJECT_VERSION, type Project } from '@kadrosyn/core';
 import { sql } from 'drizzle-orm';
 import sharp from 'sharp';
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
@@ -20,7 +20,11 @@ beforeAll(async () => {
     ...newShapedOpening('Disc', { type: 'ellipse' }, { x: 150, y: 100 }, 100, 100),
     fill: { type: 'colour', colour: '#1d5a4c' } as const,
   };
-  await server.call('POST', `/api/projects/${id}/edits`, { revision: 1, edits: [insertItem(document.sheets[0]!, disc, 'Add')] });
+  await server.call('POST', `/api/projects/${id}/edits`, {
+    revision: 1,
+    version: PROJECT_VERSION,
+    edits: [insertItem(document.sheets[0]!, disc, 'Add')],
+  });
 });
 afterAll(() => server.close());
 

@@ -1,9 +1,12 @@
+import { sql } from 'drizzle-orm';
 import {
+  applyEdit,
   changeItem,
   changeProject,
   insertItem,
   newProject,
   newShapedOpening,
+  PROJECT_VERSION,
   withPhoto,
   type Edit,
   type Project,
@@ -31,7 +34,7 @@ async function created(name = 'Card'): Promise<Stored> {
 }
 
 function save(id: string, revision: number, edits: readonly Edit[]) {
-  return server.call('POST', `/api/projects/${id}/edits`, { revision, edits });
+  return server.call('POST', `/api/projects/${id}/edits`, { revision, version: PROJECT_VERSION, edits });
 }
 
 function addCircle(project: Project): Edit {
@@ -101,11 +104,51 @@ describe('saving', () => {
     const { id, document } = await created();
     await save(id, 1, [changeProject(document, { name: 'first window' }, 'Rename')]);
     const stale = await save(id, 1, [changeProject(document, { name: 'second window' }, 'Rename')]);
-    expect(stale).toMatchObject({ status: 409, body: { code: 'stale', detail: { revision: 2 } } });
+    expect(stale).toMatchObject({ status: 409, body: { code: 'stale' } });
     expect((await server.call('GET', `/api/projects/${id}`)).body).toMatchObject({
       revision: 2,
       document: { name: 'first window' },
     });
+  });
+
+  it('joins a save that is behind with what was saved since, and tells what that was', async () => {
+    const { id, document } = await created();
+    const [sheet] = document.sheets;
+    const disc = (name: string) => newShapedOpening(name, { type: 'ellipse' }, { x: 50, y: 50 }, 40, 40);
+    const [mine, theirs] = [disc('Mine'), disc('Theirs')];
+    await save(id, 1, [insertItem(sheet!, theirs, 'Add theirs')]);
+    await save(id, 2, [changeProject(document, { name: 'Renamed' }, 'Rename')]);
+    const joined = await save(id, 1, [insertItem(sheet!, mine, 'Add mine')]);
+    expect(joined).toMatchObject({ status: 200, body: { revision: 4 } });
+    const now = (await server.call('GET', `/api/projects/${id}`)).body as { document: Project };
+    expect(now.document.name).toBe('Renamed');
+    const { others } = joined.body as { others: Edit[] };
+    expect(others.map(({ name }) => name)).toEqual(['Add theirs', 'Rename']);
+    expect(others.reduce(applyEdit, applyEdit(document, insertItem(sheet!, mine, 'Add mine')))).toEqual(now.document);
+  });
+
+  it('joins savers of the same moment, whoever is first', async () => {
+    const { id, document } = await created();
+    const disc = (n: number) => newShapedOpening(`Disc ${n}`, { type: 'ellipse' }, { x: 50 + n, y: 50 }, 40, 40);
+    const answers = await Promise.all(
+      Array.from({ length: 6 }, (_, n) => save(id, 1, [insertItem(document.sheets[0]!, disc(n), 'Add')])),
+    );
+    expect(answers.map(({ status }) => status)).toEqual([200, 200, 200, 200, 200, 200]);
+    const { body } = await server.call('GET', `/api/projects/${id}`);
+    expect((body as { document: Project }).document.sheets[0]!.items).toHaveLength(6);
+  });
+
+  it('answers 409 where what was saved since is not known any more, and to windows of another version', async () => {
+    const { id, document } = await created();
+    await save(id, 1, [changeProject(document, { name: 'second' }, 'Rename')]);
+    await server.services.db.execute(sql`delete from saved_edits where project_id = ${id}`);
+    const edits = [changeProject(document, { unit: 'mm' }, 'Unit')];
+    expect(await save(id, 1, edits)).toMatchObject({ status: 409, body: { code: 'stale', detail: { revision: 2 } } });
+    expect(await save(id, 9, edits)).toMatchObject({ status: 409, body: { code: 'stale', detail: { revision: 2 } } });
+    for (const version of [{}, { version: PROJECT_VERSION + 1 }]) {
+      const answer = await server.call('POST', `/api/projects/${id}/edits`, { revision: 2, edits, ...version });
+      expect(answer).toMatchObject({ status: 409, body: { code: 'other-version', detail: { version: PROJECT_VERSION } } });
+    }
   });
 
   it('lets one of two savers at the same moment through', async () => {
@@ -189,7 +232,7 @@ describe('workspaces', () => {
     expect((await elsewhere.list({ limit: 10 })).rows).toEqual([]);
     await expect(elsewhere.read(id)).rejects.toMatchObject({ code: 'not-found' });
     await expect(elsewhere.remove(id)).rejects.toMatchObject({ code: 'not-found' });
-    await expect(elsewhere.save(id, 1, [])).rejects.toMatchObject({ code: 'not-found' });
+    await expect(elsewhere.save(id, { revision: 1, edits: [] })).rejects.toMatchObject({ code: 'not-found' });
     expect((await server.services.photos('workspace_other').list({ limit: 10 })).rows).toEqual([]);
   });
 });

@@ -1,8 +1,9 @@
 import type { FastifyPluginAsyncTypebox } from '@fastify/type-provider-typebox';
-import { newProject, type Edit } from '@kadrosyn/core';
+import { newProject, PROJECT_VERSION, type Edit } from '@kadrosyn/core';
 import type { FastifyReply } from 'fastify';
 import { Type } from 'typebox';
 import { FaultSchema, FileSchema, IdSchema, NextSchema, pageAsked, PageQuery } from '../route-schemas.js';
+import { CodedError } from '../coded-error.js';
 import { requireRoomForProject } from '../quota-check.js';
 import type { Services } from '../services.js';
 import { MOST_DOCUMENT } from './documents.js';
@@ -50,12 +51,14 @@ const NewSchema = Type.Union([
   Type.Object({ document: Type.Object({}) }, STRICT),
 ]);
 
-const SavedSchema = Type.Object({ revision: Type.Integer(), updatedAt: Type.String() });
+const SavedSchema = Type.Object({ revision: Type.Integer(), updatedAt: Type.String(), others: Type.Optional(Type.Unknown()) });
 
 // What an operation holds is checked by applying it and validating the whole document that results.
 const EditsSchema = Type.Object(
   {
     revision: Type.Integer({ minimum: 1 }),
+    /** The version of the format that the edits are of. Windows that do not say it are older. */
+    version: Type.Optional(Type.Integer({ minimum: 1 })),
     /** Names this save, so that it can be sent again when its answer was lost. */
     saveId: Type.Optional(IdSchema),
     edits: Type.Array(
@@ -113,11 +116,13 @@ export const projectRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = 
       schema: { params: Params, body: EditsSchema, response: { 200: SavedSchema, '4xx': FaultSchema } },
     },
     async (request) => {
-      const { revision, edits, saveId } = request.body;
+      const { revision, version, edits, saveId } = request.body;
+      if (version !== PROJECT_VERSION) throw otherVersion(version);
       const store = services.projects(request.workspaceId);
-      const saved = await store.save(request.params.id, revision, edits as unknown as Edit[], saveId);
+      const saved = await store.save(request.params.id, { revision, edits: edits as unknown as Edit[], saveId });
       services.pictures.afterSave(request.workspaceId, request.params.id);
-      return { revision: saved.revision, updatedAt: saved.updatedAt.toISOString() };
+      const others = saved.others.length > 0 ? { others: saved.others } : {};
+      return { revision: saved.revision, updatedAt: saved.updatedAt.toISOString(), ...others };
     },
   );
 
@@ -173,4 +178,13 @@ export function shownSummary({ id, name, revision, updatedAt, sheets, unit, widt
 export function sendProject(reply: FastifyReply, { id, revision, updatedAt, json }: StoredProject): FastifyReply {
   const head = JSON.stringify({ id, revision, updatedAt: updatedAt.toISOString() });
   return reply.type('application/json; charset=utf-8').send(`${head.slice(0, -1)},"document":${json}}`);
+}
+
+/** A window of another version than the server keeps what it did, and translates it when it is loaded again. */
+function otherVersion(version = 0): CodedError {
+  const older =
+    'The application was renewed since this window was opened. What you did is kept in this window: reload it to go on.';
+  const newer =
+    'This window is of a newer version than the server. What you did is kept in this window: start the server anew, then reload.';
+  return new CodedError(409, 'other-version', version < PROJECT_VERSION ? older : newer, { version: PROJECT_VERSION });
 }

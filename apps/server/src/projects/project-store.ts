@@ -1,11 +1,12 @@
-import { newId, shortenedText, type Edit, type Project } from '@kadrosyn/core';
+import { newId, PROJECT_VERSION, rebaseEdits, shortenedText, type Edit, type Project } from '@kadrosyn/core';
 import { and, desc, eq, isNotNull, isNull, sql } from 'drizzle-orm';
 import { CodedError, notFound } from '../coded-error.js';
 import type { Database } from '../database/connect.js';
 import { comesAfter, pageOf, placeOf, type Page, type PageRequest } from '../database/page.js';
 import { projects } from '../database/schema.js';
 import type { PhotoStore } from '../photos/photo-store.js';
-import type { CheckedDocument, Documents } from './documents.js';
+import { stale, type CheckedDocument, type Documents } from './documents.js';
+import { savedSince, type SavedEdits } from './saved-edits.js';
 import { summaryOf } from './summary-columns.js';
 
 export interface StoredProject {
@@ -15,6 +16,26 @@ export interface StoredProject {
   readonly revision: number;
   readonly updatedAt: Date;
 }
+
+/** Edits to be saved. */
+export interface NewSave {
+  /** The revision that they were made of. */
+  readonly revision: number;
+  readonly edits: readonly Edit[];
+  /** A name of its own for this save; sent again under the same name, it is answered as it was. */
+  readonly saveId?: string | undefined;
+}
+
+/** What came of a save. */
+export interface Saved {
+  readonly revision: number;
+  readonly updatedAt: Date;
+  /** What others saved since the revision that the save was made of, as it must read after the edits of the save. */
+  readonly others: readonly Edit[];
+}
+
+/** How often a save is tried again because someone else was faster. */
+const ATTEMPTS = 8;
 
 /** What the list of projects shows. */
 export interface ProjectSummary {
@@ -111,31 +132,64 @@ export class ProjectStore {
   }
 
   /**
-   * Applies edits to the revision that the sender knows. No connection is held while they are applied: the row is only changed where it still is of
-   * that revision.
-   * @param saveId - a name of its own for this save; sent again under the same name, it is answered as it was.
-   * @throws CodedError 409 when the project was changed since; 422 when the edits do not fit. Nothing is changed then.
+   * Applies edits that were made of a revision, and joins them with what others saved since: only where both changed the same thing in different ways
+   * is it refused. No connection is held while they are applied: the row is only changed where it still is of the revision that was read.
+   * @throws CodedError 409 when they can not be joined with what was saved since; 422 when they do not fit. Nothing is changed then.
    */
-  async save(
+  async save(id: string, save: NewSave): Promise<Saved> {
+    for (let attempt = 0; attempt < ATTEMPTS; attempt++) {
+      const { revision, updatedAt } = await this.head(id);
+      const since = await this.since(id, save, revision);
+      const before = since.findIndex(({ saveId }) => saveId !== null && saveId === save.saveId);
+      if (before >= 0) return { revision, updatedAt, others: othersThan(save.edits, since, before) };
+      const others = since.flatMap(({ edits }) => edits);
+      const known = this.documents.known.at(id, revision) ?? (await this.at(id, revision));
+      if (known === null) continue;
+      const changed = await this.documents.edit(known, save.edits, others);
+      await this.requirePhotos(changed);
+      const saved = await this.keep(id, revision, changed, save.saveId ?? null, changed.mine ?? save.edits);
+      if (!saved) continue;
+      if (changed.project) this.documents.known.remember(id, saved.revision, changed.project, changed.json.length);
+      return { ...saved, others: changed.others ?? [] };
+    }
+    throw stale((await this.head(id)).revision);
+  }
+
+  /** What was saved since the revision that a save was made of. @throws CodedError 409 where that is not known any more */
+  private async since(projectId: string, { revision }: NewSave, now: number): Promise<readonly SavedEdits[]> {
+    if (now === revision) return [];
+    const { workspaceId } = this;
+    const since = now > revision ? await savedSince(this.db, { workspaceId, projectId }, revision, now) : null;
+    if (!since) throw stale(now);
+    return since;
+  }
+
+  /** The document as JSON; null when it is of another revision meanwhile. */
+  private async at(id: string, revision: number): Promise<string | null> {
+    const row = await this.row(id);
+    return row.revision === revision ? row.json : null;
+  }
+
+  /** Puts a document in the place of a revision, with the edits that made it; null when it is of another revision meanwhile. */
+  private async keep(
     id: string,
     revision: number,
+    changed: CheckedDocument,
+    saveId: string | null,
     edits: readonly Edit[],
-    saveId: string | null = null,
-  ): Promise<{ readonly revision: number; readonly updatedAt: Date }> {
-    const row = await this.head(id);
-    if (saveId !== null && row.lastSave === saveId && row.revision === revision + 1) return row;
-    if (row.revision !== revision) throw stale(row.revision);
-    const known = this.documents.known.at(id, revision);
-    const changed = await this.documents.edit(known ?? (await this.row(id)).json, edits);
-    await this.requirePhotos(changed);
-    const [saved] = await this.db
-      .update(projects)
-      .set({ document: asJsonb(changed), revision: revision + 1, lastSave: saveId, updatedAt: sql`now()` })
-      .where(and(this.is(id), eq(projects.revision, revision)))
-      .returning({ revision: projects.revision, updatedAt: projects.updatedAt });
-    if (!saved) throw stale((await this.head(id)).revision);
-    if (changed.project) this.documents.known.remember(id, saved.revision, changed.project, changed.json.length);
-    return saved;
+  ): Promise<{ readonly revision: number; readonly updatedAt: Date } | null> {
+    const saved = await this.db.execute<{ revision: number; updated_at: string }>(sql`
+      with saved as (
+        update projects set document = ${asJsonb(changed)}, revision = revision + 1, updated_at = now()
+        where ${and(this.is(id), eq(projects.revision, revision))}
+        returning workspace_id, id, revision, updated_at
+      ), kept as (
+        insert into saved_edits (workspace_id, project_id, revision, version, save_id, edits)
+        select workspace_id, id, revision, ${PROJECT_VERSION}, ${saveId}, ${JSON.stringify(edits)}::jsonb from saved
+      )
+      select revision, updated_at from saved`);
+    const [row] = saved.rows;
+    return row ? { revision: row.revision, updatedAt: new Date(row.updated_at) } : null;
   }
 
   /** A copy under another name. @throws CodedError 404 */
@@ -207,8 +261,8 @@ export class ProjectStore {
 
   /** What is known of a project without its document. */
   private async head(id: string) {
-    const { revision, updatedAt, lastSave } = projects;
-    const [row] = await this.db.select({ revision, updatedAt, lastSave }).from(projects).where(this.is(id));
+    const { revision, updatedAt } = projects;
+    const [row] = await this.db.select({ revision, updatedAt }).from(projects).where(this.is(id));
     if (!row) throw notFound('The project');
     return row;
   }
@@ -237,8 +291,8 @@ export function asJsonb({ json }: CheckedDocument) {
   return sql<Project>`${json}::jsonb`;
 }
 
-function stale(revision: number): CodedError {
-  const message =
-    'The project was changed in another window. What you did here is kept on this screen; reload to see the other state, or save a copy.';
-  return new CodedError(409, 'stale', message, { revision });
+/** What others did around a save that had arrived: what came before it as it must read after it, then what came since. */
+function othersThan(edits: readonly Edit[], since: readonly SavedEdits[], own: number): readonly Edit[] {
+  const [before, after] = [since.slice(0, own), since.slice(own + 1)].map((saves) => saves.flatMap((save) => save.edits));
+  return [...rebaseEdits(edits, before!).theirs, ...after!];
 }

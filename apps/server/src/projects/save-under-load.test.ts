@@ -1,4 +1,4 @@
-import { insertItem, newProject, newShapedOpening, type Project } from '@kadrosyn/core';
+import { insertItem, newProject, newShapedOpening, PROJECT_VERSION, type Project } from '@kadrosyn/core';
 import pg from 'pg';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { startTestServer, type TestServer } from '../../testing/test-server.js';
@@ -30,7 +30,7 @@ async function made(items = 0): Promise<Made> {
 
 const rename = (name: string) => ({ name: 'Rename', operations: [{ type: 'change-project', before: {}, after: { name } }] });
 const save = (id: string, revision: number, name: string, more: object = {}) =>
-  server.call('POST', `/api/projects/${id}/edits`, { revision, edits: [rename(name)], ...more });
+  server.call('POST', `/api/projects/${id}/edits`, { revision, version: PROJECT_VERSION, edits: [rename(name)], ...more });
 const nameOf = async (id: string): Promise<string> =>
   ((await server.call('GET', `/api/projects/${id}`)).body as { document: Project }).document.name;
 
@@ -61,7 +61,10 @@ describe('saving', () => {
     expect(await save(id, 1, 'Once', { saveId: 'save_1' })).toMatchObject({ status: 200, body: first.body });
     expect((await save(id, 1, 'Other', { saveId: 'save_2' })).status).toBe(409);
     expect((await save(id, 2, 'Twice', { saveId: 'save_3' })).status).toBe(200);
-    expect((await save(id, 1, 'Once', { saveId: 'save_1' })).status).toBe(409);
+    // Someone else has saved since: that is told along.
+    const again = await save(id, 1, 'Once', { saveId: 'save_1' });
+    expect(again).toMatchObject({ status: 200, body: { revision: 3, others: [rename('Twice')] } });
+    expect(await nameOf(id)).toBe('Twice');
   });
 
   it('says that the database is away when its connections are taken, and goes on by itself', async () => {
@@ -103,7 +106,9 @@ describe('large projects', () => {
     expect((copy.body as Made).document.sheets[0]!.items).toHaveLength(5000);
     const late = newShapedOpening('Late', { type: 'ellipse' }, { x: 5, y: 5 }, 5, 5);
     const edits = [insertItem(document.sheets[0]!, { ...late, id: document.sheets[0]!.items[0]!.id }, 'Add')];
-    expect(await server.call('POST', `/api/projects/${id}/edits`, { revision: 2, edits })).toMatchObject({
+    expect(
+      await server.call('POST', `/api/projects/${id}/edits`, { revision: 2, version: PROJECT_VERSION, edits }),
+    ).toMatchObject({
       status: 422,
       body: { code: 'edit-does-not-fit' },
     });

@@ -60,6 +60,7 @@ export interface MatteTask {
 export interface DocumentTask {
   readonly document: string;
   readonly edits?: Edits | string;
+  readonly since?: Edits | string;
 }
 
 /** All that a process can be asked to do. What a task needs is loaded with the first of its kind. */
@@ -85,9 +86,9 @@ export const TASKS = {
     return drawSheet(task, onProgress);
   },
   /** Reads a document, with edits applied where there are some. */
-  async document({ document, edits }: DocumentTask): Promise<ChangedDocument> {
+  async document({ document, edits, since }: DocumentTask): Promise<ChangedDocument> {
     const { changeDocument } = await import('../projects/documents.js');
-    return changeDocument(document, edits);
+    return changeDocument(document, edits, since);
   },
   /** Whether path data is an outline that can be kept; see outlines/fits-its-box. */
   async outline(outline: NewOutline): Promise<boolean> {

@@ -1,7 +1,6 @@
 import { beforeAll, describe, expect, it } from 'vitest';
-import { applyEdit } from '../document/apply-edit.js';
+import { applyEdit, invertEdit } from '../document/edit.js';
 import type { Crossing } from '../document/crossing.js';
-import { invertEdit } from '../document/edit.js';
 import type { PhotoFill } from '../document/fill.js';
 import type { Opening } from '../document/item.js';
 import { newLettering, newShapedOpening } from '../document/new-opening.js';

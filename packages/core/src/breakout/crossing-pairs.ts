@@ -1,4 +1,4 @@
-import type { Crossing, CrossingPart } from '../document/crossing.js';
+import { crossingKey, type Crossing, type CrossingPart } from '../document/crossing.js';
 import type { Edit } from '../document/edit.js';
 import { findItem } from '../document/find-item.js';
 import type { Item } from '../document/item.js';
@@ -92,7 +92,8 @@ function meets(a: CrossingPart, b: CrossingPart): boolean {
 /** Puts a crossing in the place of another, or adds it; one that says nothing is taken away. @param before - null for a new one. */
 export function withCrossing(crossings: readonly Crossing[], before: Crossing | null, after: Crossing): readonly Crossing[] {
   const next = saysNothing(after) ? [] : [after];
-  const at = before ? crossings.indexOf(before) : -1;
+  const key = before && crossingKey(before);
+  const at = crossings.findIndex((crossing) => crossingKey(crossing) === key);
   return at < 0 ? [...crossings, ...next] : crossings.toSpliced(at, 1, ...next);
 }
 

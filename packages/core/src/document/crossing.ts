@@ -17,3 +17,8 @@ export interface CrossingPart {
   /** The whole item, the subject of its photo, or the id of one letter. */
   readonly part: string;
 }
+
+/** Names a crossing within its sheet: by what crosses what. */
+export function crossingKey({ lower, upper }: Pick<Crossing, 'lower' | 'upper'>): string {
+  return [lower, upper].map(({ itemId, part }) => `${itemId}#${part}`).join(' ');
+}

@@ -1,102 +1,62 @@
-import type { Group, Opening } from './item.js';
-import type { Item } from './item.js';
-import type { Photo, Project, Sheet } from './project.js';
+import { applyOperation, operationKind, type Operation } from '../kinds/operations/operations.js';
+import type { Project } from './project.js';
 
-/**
- * One named change to a project, as plain data: what undo shows, what the history keeps and what is sent to be
- * saved. Each operation carries all that its inverse needs.
- */
+export { EditConflict, EditError } from '../kinds/operations/edit-error.js';
+export type { ItemProperties } from '../kinds/operations/change-item.js';
+export type { ProjectProperties } from '../kinds/operations/change-project.js';
+export type { Place } from '../kinds/operations/item-tree.js';
+export type { Operation } from '../kinds/operations/operations.js';
+export { presentValues, type Properties } from '../kinds/operations/properties.js';
+
+/** One named change to a project, as plain data: what undo shows, what the history keeps and what is sent to be saved. */
 export interface Edit {
   /** What was done, for people: "Move heron". */
   readonly name: string;
   readonly operations: readonly Operation[];
 }
 
-export type Operation =
-  | { readonly type: 'insert-item'; readonly sheetId: string; readonly place: Place; readonly item: Item }
-  | { readonly type: 'remove-item'; readonly sheetId: string; readonly place: Place; readonly item: Item }
-  | {
-      readonly type: 'move-item';
-      readonly sheetId: string;
-      readonly itemId: string;
-      readonly from: Place;
-      readonly to: Place;
-    }
-  | {
-      readonly type: 'change-item';
-      readonly sheetId: string;
-      readonly itemId: string;
-      readonly before: ItemProperties;
-      readonly after: ItemProperties;
-    }
-  | { readonly type: 'insert-sheet'; readonly index: number; readonly sheet: Sheet }
-  | { readonly type: 'remove-sheet'; readonly index: number; readonly sheet: Sheet }
-  | {
-      readonly type: 'change-sheet';
-      readonly sheetId: string;
-      readonly before: SheetProperties;
-      readonly after: SheetProperties;
-    }
-  | { readonly type: 'change-project'; readonly before: ProjectProperties; readonly after: ProjectProperties }
-  | {
-      readonly type: 'change-photo';
-      readonly photoId: string;
-      readonly before: PhotoProperties;
-      readonly after: PhotoProperties;
-    }
-  | { readonly type: 'add-photo'; readonly photo: Photo }
-  | { readonly type: 'remove-photo'; readonly photo: Photo };
-
-/** Where an item lies: in a group or on the sheet (null), `index` counted from the back. */
-export interface Place {
-  readonly groupId: string | null;
-  readonly index: number;
+/**
+ * The project after `edit`. The given project is left as it is; unchanged parts are shared with the result.
+ * @throws EditError when an operation names what is not there, or would create an id twice.
+ */
+export function applyEdit(project: Project, edit: Edit): Project {
+  return edit.operations.reduce(applyOperation, project);
 }
-
-/** Properties to set; null stands for "absent", since JSON has no undefined. */
-export type Properties<T> = { readonly [K in keyof T]?: T[K] | null };
-
-export type ItemProperties = Properties<Omit<Opening, 'type' | 'id'>> &
-  Properties<Omit<Group, 'type' | 'id' | 'items' | 'finish'>>;
-export type SheetProperties = Properties<Omit<Sheet, 'id' | 'items'>>;
-export type PhotoProperties = Properties<Pick<Photo, 'focus' | 'cutouts'>>;
-export type ProjectProperties = Properties<Pick<Project, 'name' | 'unit' | 'swatches' | 'set'>>;
 
 /** The edit that takes `edit` back. */
 export function invertEdit(edit: Edit): Edit {
-  return { name: edit.name, operations: edit.operations.map(invertOperation).toReversed() };
+  const operations = edit.operations.map((operation) => operationKind(operation).invert(operation) as Operation);
+  return { name: edit.name, operations: operations.toReversed() };
 }
 
-function invertOperation(operation: Operation): Operation {
-  switch (operation.type) {
-    case 'insert-item':
-      return { ...operation, type: 'remove-item' };
-    case 'remove-item':
-      return { ...operation, type: 'insert-item' };
-    case 'move-item':
-      return { ...operation, from: operation.to, to: operation.from };
-    case 'change-item':
-      return { ...operation, before: operation.after, after: operation.before };
-    case 'insert-sheet':
-      return { ...operation, type: 'remove-sheet' };
-    case 'remove-sheet':
-      return { ...operation, type: 'insert-sheet' };
-    case 'change-sheet':
-      return { ...operation, before: operation.after, after: operation.before };
-    case 'change-photo':
-      return { ...operation, before: operation.after, after: operation.before };
-    case 'change-project':
-      return { ...operation, before: operation.after, after: operation.before };
-    case 'add-photo':
-      return { ...operation, type: 'remove-photo' };
-    case 'remove-photo':
-      return { ...operation, type: 'add-photo' };
+/**
+ * Two steps as one: the later edit must be of the same name and change the same things in the same order. Null where they are different
+ * things.
+ */
+export function mergeEdits(earlier: Edit, later: Edit): Edit | null {
+  if (earlier.name !== later.name || earlier.operations.length !== later.operations.length) return null;
+  const operations: Operation[] = [];
+  for (const [index, first] of earlier.operations.entries()) {
+    const second = later.operations[index]!;
+    const merged = first.type === second.type ? operationKind(first).merge?.(first, second) : null;
+    if (!merged) return null;
+    operations.push(merged);
   }
+  return { name: earlier.name, operations };
 }
 
-/** The `before` that belongs to an `after`: the present values of the same properties, null where absent. */
-export function presentValues<T extends object>(target: T, after: Properties<T>): Properties<T> {
-  const before: Record<string, unknown> = {};
-  for (const key of Object.keys(after)) before[key] = (target as Record<string, unknown>)[key] ?? null;
-  return before as Properties<T>;
+/**
+ * An edit as it must read on a project that others have changed since it was made: what it finds there is what its inverse goes back to. The edit
+ * itself, where nothing of it was touched.
+ * @throws EditConflict when what it would change is not as it left it; another EditError when it does not fit at all.
+ */
+export function refitEdit(project: Project, edit: Edit): Edit {
+  let now = project;
+  const operations = edit.operations.map((operation) => {
+    const kind = operationKind(operation);
+    const refitted = kind.refit(now, operation);
+    now = kind.apply(now, refitted);
+    return refitted;
+  });
+  return { name: edit.name, operations };
 }

@@ -1,7 +1,7 @@
 import type { Edit, Operation } from './edit.js';
 import { findItem } from './find-item.js';
 import type { Group, Item } from './item.js';
-import { changeSheet, idsOf, placeOf } from './make-edit.js';
+import { crossingsWithout, idsOf, placeBefore, placeOf } from './make-edit.js';
 import { newId } from './new-id.js';
 import type { Sheet } from './project.js';
 
@@ -38,33 +38,33 @@ export function groupItems(
   const items = outermost(sheet, ids);
   const front = items.at(-1);
   if (!front) return null;
-  const places = items.map(({ id }) => placeOf(sheet, id));
-  const at = places.at(-1)!;
-  const group: Group = { type: 'group', id: newId('item'), name, items };
-  const before = places.filter(({ groupId, index }) => groupId === at.groupId && index < at.index).length;
-  const operations: Operation[] = [
-    ...removals(sheet, items),
-    { type: 'insert-item', sheetId: sheet.id, place: { ...at, index: at.index - before }, item: group },
-  ];
+  const group: Group = { type: 'group', id: newId('item'), name, items: [] };
+  const sheetId = sheet.id;
+  // From front to back, so that what an item lies on is still there when it leaves.
+  const moves = items.toReversed().map((item): Operation => ({
+    type: 'move-item',
+    sheetId,
+    itemId: item.id,
+    from: placeOf(sheet, item.id),
+    to: { groupId: group.id, above: null },
+  }));
+  const operations: Operation[] = [{ type: 'insert-item', sheetId, place: placeBefore(sheet, front.id), item: group }, ...moves];
   return { edit: { name: `Group ${items.length} items`, operations }, id: group.id };
-}
-
-/** From front to back, so that the places of those behind stay as they are. */
-function removals(sheet: Sheet, items: readonly Item[]): Operation[] {
-  return items.toReversed().map((item) => ({ type: 'remove-item', sheetId: sheet.id, place: placeOf(sheet, item.id), item }));
 }
 
 /** Takes the items of a group out of it, in their order, to where it lay. Opacity, blend and shadow of the group go with it. */
 export function ungroupItem(sheet: Sheet, group: Group): { readonly edit: Edit; readonly ids: readonly string[] } {
   const place = placeOf(sheet, group.id);
+  // The frontmost first: each comes to lie directly in front of the group.
   const operations: Operation[] = [
-    { type: 'remove-item', sheetId: sheet.id, place, item: group },
-    ...group.items.map((item, index): Operation => ({
-      type: 'insert-item',
+    ...group.items.toReversed().map((item): Operation => ({
+      type: 'move-item',
       sheetId: sheet.id,
-      place: { ...place, index: place.index + index },
-      item,
+      itemId: item.id,
+      from: placeOf(sheet, item.id),
+      to: { groupId: place.groupId, above: group.id },
     })),
+    { type: 'remove-item', sheetId: sheet.id, place, item: { ...group, items: [] } },
   ];
   return { edit: { name: `Ungroup ${group.name}`, operations }, ids: group.items.map(({ id }) => id) };
 }
@@ -75,8 +75,9 @@ export function takeOutOfGroup(sheet: Sheet, itemId: string): Edit | null {
   const group = from.groupId === null ? undefined : findItem(sheet.items, from.groupId);
   if (group?.type !== 'group') return null;
   const item = findItem(sheet.items, itemId)!;
+  const to = placeBefore(sheet, group.id);
+  const move: Operation = { type: 'move-item', sheetId: sheet.id, itemId, from, to };
   const place = placeOf(sheet, group.id);
-  const move: Operation = { type: 'move-item', sheetId: sheet.id, itemId, from, to: { ...place, index: place.index + 1 } };
   const isLast = group.items.length === 1;
   const gone: Operation[] = isLast ? [{ type: 'remove-item', sheetId: sheet.id, place, item: { ...group, items: [] } }] : [];
   return { name: `Take ${item.name} out of ${group.name}`, operations: [move, ...gone] };
@@ -85,9 +86,12 @@ export function takeOutOfGroup(sheet: Sheet, itemId: string): Edit | null {
 /** Takes several items away, and with them their crossings. */
 export function removeItems(sheet: Sheet, ids: readonly string[], name: string): Edit {
   const items = outermost(sheet, ids);
-  const gone = new Set(items.flatMap(idsOf));
-  const crossings = sheet.crossings.filter(({ lower, upper }) => !gone.has(lower.itemId) && !gone.has(upper.itemId));
-  const operations = removals(sheet, items);
-  if (crossings.length === sheet.crossings.length) return { name, operations };
-  return { name, operations: [...operations, ...changeSheet(sheet, { crossings }, '').operations] };
+  // From front to back, so that what an item lies on is still there when it goes.
+  const removals = items.toReversed().map((item): Operation => ({
+    type: 'remove-item',
+    sheetId: sheet.id,
+    place: placeOf(sheet, item.id),
+    item,
+  }));
+  return { name, operations: [...removals, ...crossingsWithout(sheet, items.flatMap(idsOf))] };
 }

@@ -2,8 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { cook, editRecipes } from '../../testing/arbitrary-edits.js';
 import { testGroup, testOpening, testProject } from '../../testing/test-documents.js';
-import { applyEdit } from './apply-edit.js';
-import { invertEdit, type Edit } from './edit.js';
+import { applyEdit, type Edit, invertEdit } from './edit.js';
 import { commit, EMPTY_HISTORY, HISTORY_LIMIT, redo, undo, type History } from './history.js';
 import { changeItem, changeProject } from './make-edit.js';
 import { openProject } from './open-project.js';
@@ -92,7 +91,7 @@ describe('history', () => {
     const rename = (name: string) => changeProject(start, { name }, name);
     const one = commit(start, EMPTY_HISTORY, rename('one'));
     const back = undo(one.project, one.history)!;
-    expect(back.edit.name).toBe('one');
+    expect(back.name).toBe('one');
     const two = commit(back.project, back.history, rename('two'));
     expect(redo(two.project, two.history)).toBeNull();
     expect(two.history.past.map((edit) => edit.name)).toEqual(['two']);

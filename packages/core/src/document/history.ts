@@ -1,6 +1,4 @@
-import type { Edit } from './edit.js';
-import { applyEdit } from './apply-edit.js';
-import { invertEdit } from './edit.js';
+import { applyEdit, EditError, invertEdit, refitEdit, type Edit } from './edit.js';
 import type { Project } from './project.js';
 
 /** What can be undone and done again; the newest at the end of each list. */
@@ -18,37 +16,47 @@ export const HISTORY_LIMIT = 200;
 export interface Step {
   readonly project: Project;
   readonly history: History;
-  readonly edit: Edit;
+  /** Null where the step could not be taken, since someone else has changed the same thing: it is no longer in the history. */
+  readonly edit: Edit | null;
+  /** The name of the step, for people. */
+  readonly name: string;
 }
 
 /** Applies `edit` as one undo step. What had been undone before is forgotten. */
-export function commit(project: Project, history: History, edit: Edit): Step {
+export function commit(project: Project, history: History, edit: Edit): Step & { readonly edit: Edit } {
   return {
     project: applyEdit(project, edit),
     history: { past: [...history.past, edit].slice(-HISTORY_LIMIT), future: [] },
     edit,
+    name: edit.name,
   };
 }
 
-/** Takes the last step back; null when there is none. */
+/** Takes the last step back; null when there is none. What others did since stays. */
 export function undo(project: Project, history: History): Step | null {
   const edit = history.past.at(-1);
   if (!edit) return null;
-  const inverse = invertEdit(edit);
-  return {
-    project: applyEdit(project, inverse),
-    history: { past: history.past.slice(0, -1), future: [...history.future, edit] },
-    edit: inverse,
-  };
+  const past = history.past.slice(0, -1);
+  return stepped(project, invertEdit(edit), { past, future: history.future }, (taken) => ({
+    past,
+    future: [...history.future, invertEdit(taken)],
+  }));
 }
 
 /** Does the last undone step again; null when there is none. */
 export function redo(project: Project, history: History): Step | null {
   const edit = history.future.at(-1);
   if (!edit) return null;
-  return {
-    project: applyEdit(project, edit),
-    history: { past: [...history.past, edit], future: history.future.slice(0, -1) },
-    edit,
-  };
+  const future = history.future.slice(0, -1);
+  return stepped(project, edit, { past: history.past, future }, (taken) => ({ past: [...history.past, taken], future }));
+}
+
+function stepped(project: Project, wanted: Edit, without: History, after: (taken: Edit) => History): Step {
+  try {
+    const edit = refitEdit(project, wanted);
+    return { project: applyEdit(project, edit), history: after(edit), edit, name: wanted.name };
+  } catch (error) {
+    if (!(error instanceof EditError)) throw error;
+    return { project, history: without, edit: null, name: wanted.name };
+  }
 }

@@ -1,16 +1,15 @@
-import {
-  presentValues,
-  type Edit,
-  type ItemProperties,
-  type Operation,
-  type Place,
-  type ProjectProperties,
-  type SheetProperties,
-} from './edit.js';
+import { aboveOf } from '../kinds/operations/ordered-list.js';
+import { entryChanges } from '../kinds/operations/kept-one-by-one.js';
+import { found, itemId as idOf, listIn, type Place } from '../kinds/operations/item-tree.js';
+import type { SheetProperties } from '../kinds/operations/sheets.js';
+import { presentValues, type Edit, type ItemProperties, type Operation, type ProjectProperties } from './edit.js';
 import { findItem } from './find-item.js';
 import type { Item } from './item.js';
 import { newId } from './new-id.js';
 import type { Photo, Project, Sheet } from './project.js';
+
+/** What of a sheet can be changed as a whole: its properties, and what it keeps one by one as it shall be. */
+export type SheetChange = SheetProperties & Partial<Pick<Sheet, 'crossings' | 'guides' | 'placements'>>;
 
 /** Changes properties of an item; the edit keeps what they were. Null takes a property away. */
 export function changeItem(sheet: Sheet, item: Item, after: ItemProperties, name: string): Edit {
@@ -21,15 +20,25 @@ export function changeItemOperation(sheet: Sheet, item: Item, after: ItemPropert
   return { type: 'change-item', sheetId: sheet.id, itemId: item.id, before: presentValues(item, after as object), after };
 }
 
-export function changeSheet(sheet: Sheet, after: SheetProperties, name: string): Edit {
-  return {
-    name,
-    operations: [{ type: 'change-sheet', sheetId: sheet.id, before: presentValues(sheet, after as object), after }],
-  };
+/** Changes a sheet; of crossings, guides and placements only those that differ. */
+export function changeSheet(sheet: Sheet, after: SheetChange, name: string): Edit {
+  return { name, operations: changeSheetOperations(sheet, after) };
+}
+
+export function changeSheetOperations(sheet: Sheet, wanted: SheetChange): Operation[] {
+  const { crossings, guides, placements, ...after } = wanted;
+  const entries = entryChanges(sheet, {
+    ...(crossings && { crossings }),
+    ...(guides && { guides }),
+    ...(placements && { placements }),
+  });
+  if (Object.keys(after).length === 0) return entries;
+  const before = presentValues<object>(sheet, after);
+  return [{ type: 'change-sheet', sheetId: sheet.id, before, after }, ...entries];
 }
 
 export function changeProject(project: Project, after: ProjectProperties, name: string): Edit {
-  return { name, operations: [{ type: 'change-project', before: presentValues(project, after as object), after }] };
+  return { name, operations: [{ type: 'change-project', before: presentValues<object>(project, after), after }] };
 }
 
 /** Lays an item on the sheet, at the front unless `place` says otherwise. */
@@ -37,19 +46,34 @@ export function insertItem(sheet: Sheet, item: Item, name: string, place: Place 
   return { name, operations: [{ type: 'insert-item', sheetId: sheet.id, place, item }] };
 }
 
-function frontOf(sheet: Sheet): Place {
-  return { groupId: null, index: sheet.items.length };
+/** The place in front of everything on a sheet. */
+export function frontOf(sheet: Sheet): Place {
+  return { groupId: null, above: aboveOf(sheet.items, sheet.items.length, idOf) };
+}
+
+/** Lays several items at a place, each in front of the one before. */
+export function insertInFront(sheet: Sheet, place: Place, items: readonly Item[]): Operation[] {
+  return items.map((item, index) => ({
+    type: 'insert-item',
+    sheetId: sheet.id,
+    place: { ...place, above: items[index - 1]?.id ?? place.above },
+    item,
+  }));
 }
 
 /** Takes an item away, and with it its crossings. @throws RangeError when the item is not on the sheet. */
 export function removeItem(sheet: Sheet, itemId: string, name: string): Edit {
   const place = placeOf(sheet, itemId);
   const item = findItem(sheet.items, itemId)!;
-  const remove: Operation = { type: 'remove-item', sheetId: sheet.id, place, item };
-  const gone = new Set(idsOf(item));
+  const crossings = crossingsWithout(sheet, idsOf(item));
+  return { name, operations: [{ type: 'remove-item', sheetId: sheet.id, place, item }, ...crossings] };
+}
+
+/** The operations that take away all crossings that are with one of these items. */
+export function crossingsWithout(sheet: Sheet, itemIds: readonly string[]): Operation[] {
+  const gone = new Set(itemIds);
   const crossings = sheet.crossings.filter(({ lower, upper }) => !gone.has(lower.itemId) && !gone.has(upper.itemId));
-  if (crossings.length === sheet.crossings.length) return { name, operations: [remove] };
-  return { name, operations: [remove, ...changeSheet(sheet, { crossings }, '').operations] };
+  return changeSheetOperations(sheet, { crossings });
 }
 
 /** The id of an item, and of all that is in it. */
@@ -60,9 +84,10 @@ export function idsOf(item: Item): string[] {
 /** Moves an item within its list to `index`, counted from the back; null when it is there already. */
 export function reorderItem(sheet: Sheet, itemId: string, index: number, name: string): Edit | null {
   const from = placeOf(sheet, itemId);
-  const count = listOf(sheet.items, from.groupId).length;
-  const to: Place = { ...from, index: Math.min(count - 1, Math.max(0, index)) };
-  return to.index === from.index ? null : { name, operations: [{ type: 'move-item', sheetId: sheet.id, itemId, from, to }] };
+  const others = listIn(sheet.items, from.groupId)!.filter(({ id }) => id !== itemId);
+  const above = aboveOf(others, Math.min(others.length, Math.max(0, index)), idOf);
+  if (above === from.above) return null;
+  return { name, operations: [{ type: 'move-item', sheetId: sheet.id, itemId, from, to: { ...from, above } }] };
 }
 
 /**
@@ -70,27 +95,24 @@ export function reorderItem(sheet: Sheet, itemId: string, index: number, name: s
  * @throws RangeError when it is not on the sheet.
  */
 export function placeOf(sheet: Sheet, itemId: string): Place {
-  const search = (items: readonly Item[], groupId: string | null): Place | undefined => {
-    for (const [index, item] of items.entries()) {
-      if (item.id === itemId) return { groupId, index };
-      const inner = item.type === 'group' ? search(item.items, item.id) : undefined;
-      if (inner) return inner;
-    }
-    return undefined;
-  };
-  const place = search(sheet.items, null);
-  if (!place) throw new RangeError(`Item ${itemId} is not on the sheet`);
-  return place;
+  const there = found(sheet.items, itemId);
+  if (!there) throw new RangeError(`Item ${itemId} is not on the sheet`);
+  return there.place;
+}
+
+/** The place directly in front of an item, in its own list. @throws RangeError when it is not on the sheet. */
+export function placeBefore(sheet: Sheet, itemId: string): Place {
+  return { groupId: placeOf(sheet, itemId).groupId, above: itemId };
+}
+
+/** How many items lie below an item in its own list. @throws RangeError when it is not on the sheet. */
+export function indexOf(sheet: Sheet, itemId: string): number {
+  return listAround(sheet, itemId).findIndex(({ id }) => id === itemId);
 }
 
 /** The list that an item lies in, from back to front: of its group or of the sheet. @throws RangeError when it is not on the sheet. */
 export function listAround(sheet: Sheet, itemId: string): readonly Item[] {
-  return listOf(sheet.items, placeOf(sheet, itemId).groupId);
-}
-
-function listOf(items: readonly Item[], groupId: string | null): readonly Item[] {
-  const group = groupId === null ? undefined : findItem(items, groupId);
-  return group?.type === 'group' ? group.items : items;
+  return listIn(sheet.items, placeOf(sheet, itemId).groupId)!;
 }
 
 /** A copy with new ids, moved by `offset` px. */

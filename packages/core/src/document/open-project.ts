@@ -1,4 +1,5 @@
-import { MIGRATIONS, type Migration } from './migrations.js';
+import { migrated, MIGRATIONS } from './migrations/migrations.js';
+import type { Migration } from './migrations/migration.js';
 import { PROJECT_VERSION, type Project } from './project.js';
 import { validators } from './project-validator.generated.js';
 import { photosUsed } from './find-item.js';
@@ -23,10 +24,7 @@ export function openProject(raw: unknown, migrations: readonly Migration[] = MIG
   if (version > PROJECT_VERSION) {
     return refuse(`The project was made by a newer version (format ${version}); this one reads up to ${PROJECT_VERSION}.`);
   }
-  let document: Record<string, unknown> = raw;
-  for (const migration of migrations) {
-    if (document['version'] === migration.from) document = { ...migration.apply(document), version: migration.from + 1 };
-  }
+  const document = migrated(raw, migrations);
   if (!validators.project(document)) {
     const [first] = validators.project.errors ?? [];
     return {

@@ -1,7 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { testGroup, testOpening, testProject } from '../../testing/test-documents.js';
-import { applyEdit } from './apply-edit.js';
-import { invertEdit } from './edit.js';
+import { applyEdit, invertEdit } from './edit.js';
 import { coloursUsed, replaceColour } from './project-colours.js';
 import type { Project } from './project.js';
 

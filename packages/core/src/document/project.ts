@@ -4,7 +4,7 @@ import type { Effect } from '../kinds/effects/effects.js';
 import type { Item } from './item.js';
 
 /** The version of the document that this code writes. Older ones are migrated when read. */
-export const PROJECT_VERSION = 4;
+export const PROJECT_VERSION = 5;
 
 export type Unit = 'px' | 'mm' | 'in';
 
@@ -69,6 +69,7 @@ export interface Fold {
 }
 
 export interface Guide {
+  readonly id: string;
   readonly axis: 'horizontal' | 'vertical';
   readonly at: number;
 }

@@ -1,7 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { testGroup, testOpening, testProject } from '../../testing/test-documents.js';
-import { applyEdit } from './apply-edit.js';
-import { invertEdit, type Edit } from './edit.js';
+import { applyEdit, type Edit, invertEdit } from './edit.js';
 import type { Project } from './project.js';
 import { addSheet, copySheet, freeName, moveSheet, removeSheet } from './sheet-edits.js';
 

@@ -1,12 +1,12 @@
 import type { Crossing } from './crossing.js';
-import type { Edit, Operation } from './edit.js';
+import type { Edit } from './edit.js';
 import type { Item } from './item.js';
 import { newId } from './new-id.js';
 import type { Project, Sheet } from './project.js';
 
 /** Puts a sheet into the project. @param index - its place in the order of pages; behind all others when absent. */
 export function addSheet(project: Project, sheet: Sheet, index = project.sheets.length, name = `Add ${sheet.name}`): Edit {
-  return { name, operations: [{ type: 'insert-sheet', index, sheet }] };
+  return { name, operations: [{ type: 'insert-sheet', behind: project.sheets[index - 1]?.id ?? null, sheet }] };
 }
 
 /** A copy of a sheet, with ids of its own, behind the original. */
@@ -39,15 +39,14 @@ export function freeName(project: Project, like: string): string {
 
 /** Moves a sheet to another place in the order of pages; null when it is there already. */
 export function moveSheet(project: Project, sheetId: string, index: number): Edit | null {
-  const from = project.sheets.findIndex(({ id }) => id === sheetId);
-  const to = Math.min(project.sheets.length - 1, Math.max(0, index));
-  const sheet = project.sheets[from];
-  if (!sheet || to === from) return null;
-  const operations: Operation[] = [
-    { type: 'remove-sheet', index: from, sheet },
-    { type: 'insert-sheet', index: to, sheet },
-  ];
-  return { name: `Move ${sheet.name} to page ${to + 1}`, operations };
+  const at = project.sheets.findIndex(({ id }) => id === sheetId);
+  const sheet = project.sheets[at];
+  if (!sheet) return null;
+  const others = project.sheets.toSpliced(at, 1);
+  const page = Math.min(others.length, Math.max(0, index));
+  if (page === at) return null;
+  const [from, to] = [others[at - 1]?.id ?? null, others[page - 1]?.id ?? null];
+  return { name: `Move ${sheet.name} to page ${page + 1}`, operations: [{ type: 'move-sheet', sheetId, from, to }] };
 }
 
 /** Takes a sheet out of the project; null for the last one. */
@@ -55,5 +54,6 @@ export function removeSheet(project: Project, sheetId: string): Edit | null {
   const index = project.sheets.findIndex(({ id }) => id === sheetId);
   const sheet = project.sheets[index];
   if (!sheet || project.sheets.length === 1) return null;
-  return { name: `Remove ${sheet.name}`, operations: [{ type: 'remove-sheet', index, sheet }] };
+  const behind = project.sheets[index - 1]?.id ?? null;
+  return { name: `Remove ${sheet.name}`, operations: [{ type: 'remove-sheet', behind, sheet }] };
 }

@@ -1,8 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { testGroup, testOpening, testProject } from '../../testing/test-documents.js';
-import { applyEdit } from './apply-edit.js';
-import { invertEdit } from './edit.js';
+import { applyEdit, invertEdit } from './edit.js';
 import { findOpening } from './find-item.js';
 import type { Sheet } from './project.js';
 import { trimSheet } from './trim-sheet.js';
@@ -11,8 +10,8 @@ const project = testProject([testOpening('a'), testGroup('g', [testOpening('b')]
 const sheet: Sheet = {
   ...project.sheets[0]!,
   guides: [
-    { axis: 'vertical', at: 300 },
-    { axis: 'horizontal', at: 200 },
+    { id: 'left', axis: 'vertical', at: 300 },
+    { id: 'top', axis: 'horizontal', at: 200 },
   ],
   folds: [{ axis: 'vertical', at: 500 }],
   placements: { shared: { x: 400, y: 300, scale: 1, turn: 0, flipX: false, flipY: false } },

@@ -1,7 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { testGroup, testOpening, testPhoto, testProject } from '../../testing/test-documents.js';
-import { applyEdit, EditError } from './apply-edit.js';
-import { invertEdit } from './edit.js';
+import { applyEdit, EditError, invertEdit } from './edit.js';
 import { photosUsed } from './find-item.js';
 import { openProject } from './open-project.js';
 import type { Project } from './project.js';

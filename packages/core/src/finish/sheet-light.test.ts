@@ -1,7 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { KEPT_IN } from '../breakout/set-marks.js';
-import { applyEdit } from '../document/apply-edit.js';
-import { invertEdit } from '../document/edit.js';
+import { applyEdit, invertEdit } from '../document/edit.js';
 import type { Group } from '../document/item.js';
 import { newShapedOpening } from '../document/new-opening.js';
 import { newProject } from '../document/new-project.js';

@@ -1,7 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { testGroup, testOpening, testProject } from '../../testing/test-documents.js';
-import { applyEdit } from '../document/apply-edit.js';
-import { invertEdit } from '../document/edit.js';
+import { applyEdit, invertEdit } from '../document/edit.js';
 import type { Finish } from '../document/finish.js';
 import { findItem } from '../document/find-item.js';
 import type { Opening } from '../document/item.js';

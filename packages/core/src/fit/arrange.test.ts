@@ -47,8 +47,8 @@ describe('columns', () => {
       ...sheet,
       folds: [{ axis: 'vertical' as const, at: 500 }],
       guides: [
-        { axis: 'vertical' as const, at: 700 },
-        { axis: 'horizontal' as const, at: 9 },
+        { id: 'one', axis: 'vertical' as const, at: 700 },
+        { id: 'two', axis: 'horizontal' as const, at: 9 },
       ],
     };
     expect(columnsOf(folded).map(({ x, width }) => [x, width])).toEqual([

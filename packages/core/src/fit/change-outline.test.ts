@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { testShaper } from '../../testing/test-shaper.js';
-import { applyEdit } from '../document/apply-edit.js';
+import { applyEdit } from '../document/edit.js';
 import type { Opening } from '../document/item.js';
 import { newProject } from '../document/new-project.js';
 import { newShapedOpening } from '../document/new-opening.js';

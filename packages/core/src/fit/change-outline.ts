@@ -1,5 +1,4 @@
-import type { Edit, ItemProperties } from '../document/edit.js';
-import { applyEdit } from '../document/apply-edit.js';
+import { applyEdit, type Edit, type ItemProperties } from '../document/edit.js';
 import type { Opening } from '../document/item.js';
 import { removeItem } from '../document/make-edit.js';
 import type { Outline } from '../kinds/outlines/outlines.js';

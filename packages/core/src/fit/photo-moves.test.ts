@@ -1,8 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { testGroup, testOpening, testPhoto, testProject } from '../../testing/test-documents.js';
 import { testShaper } from '../../testing/test-shaper.js';
-import { applyEdit } from '../document/apply-edit.js';
-import { invertEdit, type Edit } from '../document/edit.js';
+import { applyEdit, type Edit, invertEdit } from '../document/edit.js';
 import { findOpening } from '../document/find-item.js';
 import type { Item, Opening } from '../document/item.js';
 import type { Project } from '../document/project.js';

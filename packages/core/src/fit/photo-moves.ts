@@ -1,9 +1,8 @@
-import { applyEdit } from '../document/apply-edit.js';
-import type { Edit, Operation } from '../document/edit.js';
+import { applyEdit, type Edit, type Operation } from '../document/edit.js';
 import type { Fill, PhotoFill } from '../document/fill.js';
 import { isOutOfReach, openingsOf } from '../document/find-item.js';
 import type { Opening } from '../document/item.js';
-import { changeItemOperation, changeSheet, insertItem, placeOf, removeItem } from '../document/make-edit.js';
+import { changeItemOperation, changeSheet, insertItem, placeBefore, removeItem } from '../document/make-edit.js';
 import type { Photo, Project, Sheet } from '../document/project.js';
 import { boxCentre, boxMatrix } from '../geometry/box.js';
 import { loosePhoto } from './loose-photo.js';
@@ -88,10 +87,10 @@ export function layLoose(context: Context, opening: Opening): { readonly edit: E
       placement: { ...onSheet, x: width / 2, y: height / 2, turn: 0 },
     },
   };
-  const place = placeOf(context.sheet, opening.id);
+  const place = placeBefore(context.sheet, opening.id);
   const operations = inTurn(context, [
     (sheet) => [changeItemOperation(sheet, opening, { fill: { type: 'none' } })],
-    (sheet) => insertItem(sheet, loose, '', { ...place, index: place.index + 1 }).operations,
+    (sheet) => insertItem(sheet, loose, '', place).operations,
   ]);
   return { edit: { name: `Lay the photo of ${opening.name} loose`, operations }, id: loose.id };
 }

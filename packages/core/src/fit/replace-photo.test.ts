@@ -1,9 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { testOpening, testPhoto, testProject } from '../../testing/test-documents.js';
 import { testShaper } from '../../testing/test-shaper.js';
-import { applyEdit } from '../document/apply-edit.js';
+import { applyEdit, invertEdit } from '../document/edit.js';
 import type { Crossing } from '../document/crossing.js';
-import { invertEdit } from '../document/edit.js';
 import type { Opening } from '../document/item.js';
 import type { Photo } from '../document/project.js';
 import { marksDropped, replacePhoto } from './replace-photo.js';

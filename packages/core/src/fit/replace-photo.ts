@@ -1,8 +1,8 @@
 import type { Crossing } from '../document/crossing.js';
-import type { Edit, Operation, SheetProperties } from '../document/edit.js';
+import type { Edit, Operation } from '../document/edit.js';
 import type { PhotoFill } from '../document/fill.js';
 import type { Item, Opening, Overhangs } from '../document/item.js';
-import { changeItemOperation, changeSheet } from '../document/make-edit.js';
+import { changeItemOperation, changeSheetOperations } from '../document/make-edit.js';
 import type { Photo, Sheet } from '../document/project.js';
 import { newestCutout } from '../document/find-item.js';
 import type { Shaper } from '../lettering/shaper.js';
@@ -25,11 +25,7 @@ export function replacePhoto(sheet: Sheet, opening: Opening, photo: Photo, shape
   const { overhangs } = opening;
   const after = { fill, ...(overhangs && !isSame ? { overhangs: { ...overhangs, pieces: [], cuts: [] } } : {}) };
   const crossings = crossingsWithout(sheet.crossings, opening, { ...opening, ...after });
-  const ofSheet: SheetProperties = { crossings };
-  return [
-    changeItemOperation(sheet, opening, after),
-    ...(crossings === sheet.crossings ? [] : changeSheet(sheet, ofSheet, '').operations),
-  ];
+  return [changeItemOperation(sheet, opening, after), ...changeSheetOperations(sheet, { crossings })];
 }
 
 /** The crossings with those marks gone that were px of another photo, or are now read as px of something else. */
@@ -53,16 +49,15 @@ export function marksDropped(edit: Edit): number {
     if (operation.type === 'change-item' && operation.after.overhangs !== undefined) {
       dropped += marksOf(operation.before.overhangs) - marksOf(operation.after.overhangs);
     }
-    if (operation.type === 'change-sheet' && operation.after.crossings) {
-      const sum = (crossings: readonly Crossing[] | null | undefined): number =>
-        (crossings ?? []).reduce(
-          (count, { regions, cuts, paint }) => count + regions.length + cuts.length + (paint?.length ?? 0),
-          0,
-        );
-      dropped += sum(operation.before.crossings) - sum(operation.after.crossings);
+    if (operation.type === 'change-crossing' && operation.after) {
+      dropped += marksOnCrossing(operation.before) - marksOnCrossing(operation.after);
     }
   }
   return Math.max(0, dropped);
+}
+
+function marksOnCrossing(crossing: Crossing | null): number {
+  return crossing ? crossing.regions.length + crossing.cuts.length + (crossing.paint?.length ?? 0) : 0;
 }
 
 function marksOf(overhangs: Overhangs | null | undefined): number {

@@ -2,8 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { testOpening, testPhoto, testProject } from '../../testing/test-documents.js';
 import { testShaper } from '../../testing/test-shaper.js';
-import { applyEdit } from '../document/apply-edit.js';
-import { invertEdit } from '../document/edit.js';
+import { applyEdit, invertEdit } from '../document/edit.js';
 import type { PhotoFill, Placement } from '../document/fill.js';
 import { findOpening } from '../document/find-item.js';
 import type { Opening } from '../document/item.js';
@@ -29,7 +28,10 @@ const items = [
   filled(at('middle', 400, 300, 200, 200, { outline: { type: 'ellipse' } })),
 ];
 const made = testProject(items, [photo]);
-const project: Project = { ...made, sheets: [{ ...made.sheets[0]!, margin: 40, guides: [{ axis: 'vertical', at: 500 }] }] };
+const project: Project = {
+  ...made,
+  sheets: [{ ...made.sheets[0]!, margin: 40, guides: [{ id: 'one', axis: 'vertical', at: 500 }] }],
+};
 const resized = (width: number, height: number, of: Project = project) => {
   const edit = resizeSheet({ project: of, sheet: of.sheets[0]!, photos: of.photos, shaper }, { width, height });
   return { edit, after: applyEdit(of, edit) };
@@ -49,7 +51,7 @@ describe('a sheet of another size', () => {
     expect(boxOf(after, 'middle')).toEqual([900, 300, 200, 200]);
     // It stays as far from the right edge as it was.
     expect(get(after, 'corner').box.x).toBeCloseTo(1860, 6);
-    expect(after.sheets[0]).toMatchObject({ width: 2000, margin: 40, guides: [{ axis: 'vertical', at: 1000 }] });
+    expect(after.sheets[0]).toMatchObject({ width: 2000, margin: 40, guides: [{ id: 'one', axis: 'vertical', at: 1000 }] });
   });
 
   it('scales all of it where both sides grow alike', () => {

@@ -1,5 +1,4 @@
-import { applyEdit } from '../document/apply-edit.js';
-import type { Edit, ItemProperties, Operation } from '../document/edit.js';
+import { applyEdit, type Edit, type ItemProperties, type Operation } from '../document/edit.js';
 import type { Fill, PhotoFill, Placement } from '../document/fill.js';
 import type { Item, Opening } from '../document/item.js';
 import { changeItemOperation, changeSheet } from '../document/make-edit.js';

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { testOpening, testPhoto, testProject } from '../../testing/test-documents.js';
 import { testShaper } from '../../testing/test-shaper.js';
-import { applyEdit } from '../document/apply-edit.js';
+import { applyEdit } from '../document/edit.js';
 import type { PhotoFill } from '../document/fill.js';
 import type { Opening } from '../document/item.js';
 import { boxBounds } from '../geometry/box.js';

@@ -1,7 +1,8 @@
-import type { Edit, Operation } from '../document/edit.js';
+import type { Edit, Place } from '../document/edit.js';
 import type { Colour, Placement } from '../document/fill.js';
 import type { Opening } from '../document/item.js';
-import { placeOf } from '../document/make-edit.js';
+import { frontOf, insertInFront, insertItem, placeBefore, placeOf } from '../document/make-edit.js';
+import { AT_THE_BACK, insertedAt } from '../kinds/operations/item-tree.js';
 import { newId } from '../document/new-id.js';
 import type { Photo, Sheet } from '../document/project.js';
 import type { Bounds } from '../geometry/bounds.js';
@@ -53,15 +54,12 @@ export function scatterWindows(
   const area = host === 'background' ? { x: 0, y: 0, width: sheet.width, height: sheet.height } : boxBounds(host.box);
   const windows = printsAt(placesOnSheet(options.places, photo, placement, ground), area, options.seed ?? 1);
   const veil = veilOver(host, ground, options.veil);
-  const at = host === 'background' ? 0 : placeOf(sheet, host.id).index + 1;
+  // The veil lies directly on its host, or on everything where the host lies in a group.
   const isInGroup = host !== 'background' && placeOf(sheet, host.id).groupId !== null;
-  const items = isInGroup ? [...sheet.items, veil, ...windows] : [...sheet.items.toSpliced(at, 0, veil), ...windows];
-  const inserts = [veil, ...windows].map((item): Operation => ({
-    type: 'insert-item',
-    sheetId: sheet.id,
-    place: { groupId: null, index: items.indexOf(item) },
-    item,
-  }));
+  const place: Place = host === 'background' ? AT_THE_BACK : isInGroup ? frontOf(sheet) : placeBefore(sheet, host.id);
+  const veiled = { ...sheet, items: insertedAt(sheet.items, place, veil) };
+  const items = [...veiled.items, ...windows];
+  const inserts = [...insertItem(sheet, veil, '', place).operations, ...insertInFront(sheet, frontOf(veiled), windows)];
   const join = joinRegister({ ...sheet, items }, windows, host, photos, shaper);
   return {
     edit: { name: `Scatter ${windows.length} windows over ${photo.name}`, operations: [...inserts, ...join.operations] },

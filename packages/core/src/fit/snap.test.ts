@@ -34,7 +34,7 @@ describe('snapping', () => {
 
   it('meets guides and folds with any part, items with like parts', () => {
     const sheet = sheetOf([at('a', 200, 100, 100, 100)], {
-      guides: [{ axis: 'vertical', at: 700 }],
+      guides: [{ id: 'one', axis: 'vertical', at: 700 }],
       folds: [{ axis: 'horizontal', at: 600 }],
     });
     expect(snapped({ x: 648, y: 420, width: 100, height: 44 }, sheet)).toEqual({ by: [2, 0], reasons: ['x guide'] });

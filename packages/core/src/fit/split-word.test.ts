@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { testShaper } from '../../testing/test-shaper.js';
-import { applyEdit } from '../document/apply-edit.js';
+import { applyEdit } from '../document/edit.js';
 import type { Opening } from '../document/item.js';
 import { changeLettering, newLettering } from '../document/new-opening.js';
 import { newProject } from '../document/new-project.js';

@@ -1,7 +1,6 @@
-import type { Edit } from '../document/edit.js';
-import { applyEdit } from '../document/apply-edit.js';
+import { applyEdit, type Edit } from '../document/edit.js';
 import type { Opening } from '../document/item.js';
-import { insertItem, placeOf, removeItem } from '../document/make-edit.js';
+import { indexOf, insertInFront, insertItem, listAround, placeOf, removeItem } from '../document/make-edit.js';
 import { newId } from '../document/new-id.js';
 import { shortenedText } from '../document/shortened-text.js';
 import type { LetteringOutline, LetteringRun } from '../kinds/outlines/lettering.js';
@@ -54,9 +53,7 @@ export function splitWord(opening: Opening, context: GripContext): { readonly ed
   });
   const place = placeOf(context.sheet, opening.id);
   const operations = [...removeItem(context.sheet, opening.id, '').operations];
-  letters.forEach((letter, index) => {
-    operations.push(...insertItem(context.sheet, letter, '', { ...place, index: place.index + index }).operations);
-  });
+  operations.push(...insertInFront(context.sheet, place, letters));
   return { edit: { name: `Split ${opening.name} into letters`, operations }, first: letters[0]!.id };
 }
 
@@ -114,14 +111,15 @@ export function joinWord(
   const whole: Opening = { ...rest, id: newId('item'), name: shortenedText(text.replace(/\s+/g, ' '), 40), outline };
   const placed = { ...whole, ...setBoxByGrip({ ...whole, box: first.box }, 'opening', box, context) } as Opening;
   let sheet = context.sheet;
-  const place = placeOf(sheet, first.id);
+  const { groupId } = placeOf(sheet, first.id);
+  const below = listAround(sheet, first.id).slice(0, indexOf(sheet, first.id));
   const operations = letters.flatMap(({ id }) => {
     const edit = removeItem(sheet, id, '');
     sheet = applyEdit({ ...project, sheets: [sheet] }, edit).sheets[0]!;
     return edit.operations;
   });
-  const below = letters.filter(({ id }) => placeOf(context.sheet, id).index < place.index).length;
-  operations.push(...insertItem(sheet, placed, '', { ...place, index: place.index - below }).operations);
+  const left = below.findLast(({ id }) => letters.every((letter) => letter.id !== id));
+  operations.push(...insertItem(sheet, placed, '', { groupId, above: left?.id ?? null }).operations);
   return { edit: { name: `Join the letters of ${placed.name}`, operations }, id: placed.id };
 }
 

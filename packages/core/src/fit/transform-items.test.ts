@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { testGroup, testOpening, testPhoto, testProject } from '../../testing/test-documents.js';
-import { applyEdit } from '../document/apply-edit.js';
+import { applyEdit } from '../document/edit.js';
 import type { Group, Opening } from '../document/item.js';
 import type { Project } from '../document/project.js';
 import { findItem } from '../document/find-item.js';

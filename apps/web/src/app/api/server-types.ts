@@ -1,4 +1,4 @@
-import type { FaceAxes, Photo, Project, Unit } from '@kadrosyn/core';
+import type { Edit, FaceAxes, Photo, Project, Unit } from '@kadrosyn/core';
 
 /** A photo of the workspace as the server lists it. */
 export type StoredPhoto = Pick<Photo, 'id' | 'sha256' | 'name' | 'width' | 'height' | 'focus'> & {
@@ -8,6 +8,14 @@ export type StoredPhoto = Pick<Photo, 'id' | 'sha256' | 'name' | 'width' | 'heig
   readonly tags: readonly string[];
   readonly addedAt: string;
 };
+
+/** What the server answers to a save. */
+export interface SavedProject {
+  readonly revision: number;
+  readonly updatedAt: string;
+  /** What others saved meanwhile, as it must read after the edits of the save; absent where there was nothing. */
+  readonly others?: readonly Edit[];
+}
 
 /** Where a photo is used. */
 export interface PhotoUses {

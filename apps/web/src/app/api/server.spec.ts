@@ -1,3 +1,4 @@
+import { PROJECT_VERSION } from '@kadrosyn/core';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { faultOf } from './fault';
 import { Server } from './server';
@@ -40,7 +41,7 @@ describe('what is asked of the server', () => {
       isPassing: true,
     });
     expect(timeout).toHaveBeenCalledWith(30_000);
-    expect(JSON.parse(asked[0]!.options.body as string)).toEqual({ revision: 1, saveId: 'save_1', edits: [] });
+    expect(JSON.parse(asked[0]!.options.body as string)).toEqual({ revision: 1, version: PROJECT_VERSION, saveId: 'save_1', edits: [] });
     timeout.mockRestore();
   });
 

@@ -1,16 +1,26 @@
 import { Injectable } from '@angular/core';
-import type { Bounds, Cutout, CutoutRevision, Edit, Project, SheetSize, Style } from '@kadrosyn/core';
+import {
+  PROJECT_VERSION,
+  type Bounds,
+  type Cutout,
+  type CutoutRevision,
+  type Edit,
+  type Project,
+  type SheetSize,
+  type Style,
+} from '@kadrosyn/core';
 import { Fault, isPassingStatus } from './fault';
 import type {
   Bin,
-  ExportStatus,
   ExportRequest,
+  ExportStatus,
   LibraryPage,
   LibraryPicture,
   OwnFace,
   OwnOutline,
   PhotoUses,
   ProjectSummary,
+  SavedProject,
   StoredPhoto,
   StoredProject,
   StoredTemplate,
@@ -96,11 +106,11 @@ export class Server {
     revision: number,
     edits: readonly Edit[],
     { saveId, leaving = false }: { readonly saveId?: string; readonly leaving?: boolean } = {},
-  ): Promise<{ revision: number; updatedAt: string }> {
-    const answer = this.send<{ revision: number; updatedAt: string }>(
+  ): Promise<SavedProject> {
+    const answer = this.send<SavedProject>(
       'POST',
       `/api/projects/${id}/edits`,
-      { revision, ...(saveId ? { saveId } : {}), edits },
+      { revision, version: PROJECT_VERSION, ...(saveId ? { saveId } : {}), edits },
       leaving ? { keepalive: true } : { signal: AbortSignal.timeout(SAVE_TIME) },
     );
     this.saving = answer.then(

@@ -1,7 +1,7 @@
-import { inject, Injectable } from '@angular/core';
+import { effect, inject, Injectable, untracked } from '@angular/core';
 import { MatSnackBar } from '@angular/material/snack-bar';
 import { Store } from '@ngrx/store';
-import { applyEdit, EditError, invertEdit, type Edit, type Project } from '@kadrosyn/core';
+import { EditError, invertEdit, refitEdit, type Edit, type Project } from '@kadrosyn/core';
 import { EditorActions } from './state/editor.actions';
 import { editorFeature } from './state/editor.reducer';
 
@@ -12,6 +12,14 @@ export class Notices {
   private readonly store = inject(Store);
   private readonly history = this.store.selectSignal(editorFeature.selectHistory);
   private readonly project = this.store.selectSignal(editorFeature.selectProject);
+  private readonly said = this.store.selectSignal(editorFeature.selectSaid);
+
+  constructor() {
+    effect(() => {
+      const said = this.said();
+      if (said) untracked(() => this.say(said.words));
+    });
+  }
 
   /** @param run - what the button does; without it the button closes the notice. */
   say(message: string, action = 'Close', run?: () => void): void {
@@ -32,19 +40,18 @@ export class Notices {
   private takeBack(edit: Edit): void {
     if (this.history().past.at(-1) === edit) return this.store.dispatch(EditorActions.undo());
     const project = this.project();
-    const inverse = { ...invertEdit(edit), name: `Undo: ${edit.name}` };
-    if (project && fits(project, inverse)) return this.store.dispatch(EditorActions.commit({ edit: inverse }));
+    const inverse = project && refitted(project, { ...invertEdit(edit), name: `Undo: ${edit.name}` });
+    if (inverse) return this.store.dispatch(EditorActions.commit({ edit: inverse }));
     this.say('What was done since rests on it. Take that back first: Ctrl+Z takes back one step after the other.');
   }
 }
 
-/** Whether an edit still fits what was made of the project since. */
-function fits(project: Project, edit: Edit): boolean {
+/** The edit as it fits what was made of the project since; null where it does not. */
+function refitted(project: Project, edit: Edit): Edit | null {
   try {
-    applyEdit(project, edit);
-    return true;
+    return refitEdit(project, edit);
   } catch (error) {
-    if (error instanceof EditError) return false;
+    if (error instanceof EditError) return null;
     throw error;
   }
 }

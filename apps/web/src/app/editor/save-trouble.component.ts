@@ -1,4 +1,5 @@
-import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
+import { needsPerson } from './state/editor.state';
+import { ChangeDetectionStrategy, Component, computed, DOCUMENT, inject, input, signal } from '@angular/core';
 import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { shortenedText } from '@kadrosyn/core';
@@ -69,11 +70,12 @@ export class SaveTroubleComponent {
   private readonly server = inject(Server);
   private readonly router = inject(Router);
   private readonly notices = inject(Notices);
+  private readonly document = inject(DOCUMENT);
   readonly projectId = input.required<string>();
   private readonly save = this.store.selectSignal(selectSave);
   readonly message = computed(() => {
     const { state, message } = this.save();
-    return state === 'stale' || state === 'refused' ? message : null;
+    return needsPerson(state) ? message : null;
   });
 
   readonly understood = signal(false);
@@ -90,6 +92,8 @@ export class SaveTroubleComponent {
 
   /** Takes the server's state. What only this window has is kept as a project of its own first; without that nothing is given up. */
   async reload(): Promise<void> {
+    // The journal keeps what was done, and is translated by the version that comes.
+    if (this.save().state === 'outdated') return this.document.location.reload();
     const copy = this.save().unsaved.length > 0 ? await this.copied() : null;
     if (copy === undefined) return;
     await dropOwnJournal(this.projectId());

@@ -1,9 +1,9 @@
+import { crossingKey } from '@kadrosyn/core';
 import { computed, inject, Injectable } from '@angular/core';
 import { breakoutFaults, type BreakoutFault } from '@kadrosyn/render';
 import { Notices } from '../notices';
 import { BreakoutEditing } from './breakout-editing';
 import { BreakoutFinder } from './breakout-finder';
-import { crossingKey } from './breakout-words';
 import { CutLines } from './cut-lines';
 import { HandPainting } from './hand-painting';
 

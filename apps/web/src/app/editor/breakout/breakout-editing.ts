@@ -1,9 +1,11 @@
 import { computed, inject, Injectable } from '@angular/core';
 import {
+  applyEdit,
   changeCrossing,
   changeCutout,
   changeItem,
   findItem,
+  findSheet,
   KEPT_IN,
   letAll,
   letPair,
@@ -121,14 +123,8 @@ export class BreakoutEditing {
     const fill = item?.type === 'opening' ? linkedFill(project, item) : null;
     if (!fill) return changeCrossing(sheet, before, after, name);
     const operations = changeCutout(sheet, item as Opening, { fill }, project.photos);
-    const moved = operations.flatMap((operation) =>
-      operation.type === 'change-sheet' && operation.after.crossings ? [operation.after.crossings] : [],
-    );
-    const edit = changeCrossing({ ...sheet, crossings: moved[0] ?? sheet.crossings }, before, after, name);
-    const [first] = operations;
-    const [last] = edit.operations;
-    if (last?.type !== 'change-sheet') return edit;
-    return { name, operations: [first!, { ...last, before: { crossings: sheet.crossings } }] };
+    const cut = findSheet(applyEdit(this.session.context().project, { name, operations }), sheet.id)!;
+    return { name, operations: [...operations, ...changeCrossing(cut, before, after, name).operations] };
   }
 
   private name(): string {

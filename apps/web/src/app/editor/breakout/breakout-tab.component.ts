@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import { followLight, isWarped, placedPhoto, type Item, type Opening, type Shadow } from '@kadrosyn/core';
+import { crossingKey, followLight, isWarped, placedPhoto, type Item, type Opening, type Shadow } from '@kadrosyn/core';
 import type { SeenPiece } from '@kadrosyn/render';
 import { MatMenuModule } from '@angular/material/menu';
 import { faultOf } from '../../api/fault';
@@ -18,7 +18,7 @@ import { outlineWord } from '../panel/panel-tabs';
 import { EditorSession } from '../session';
 import { BreakoutEditing, SIDES, type Side } from './breakout-editing';
 import { BreakoutFinder, linkedFill } from './breakout-finder';
-import { crossingKey, type NamedRegion } from './breakout-words';
+import type { NamedRegion } from './breakout-words';
 import { BreakoutChecks } from './breakout-checks';
 import { CutLines } from './cut-lines';
 import { HandPainting } from './hand-painting';

@@ -1,7 +1,15 @@
-import { newProject, newShapedOpening, type Crossing, type LetteringOutline, type Opening, type Sheet } from '@kadrosyn/core';
+import {
+  crossingKey,
+  newProject,
+  newShapedOpening,
+  type Crossing,
+  type LetteringOutline,
+  type Opening,
+  type Sheet,
+} from '@kadrosyn/core';
 import type { CrossingSurvey } from '@kadrosyn/render';
 import { describe, expect, it } from 'vitest';
-import { crossingKey, letterOf, namedRegions } from './breakout-words';
+import { letterOf, namedRegions } from './breakout-words';
 
 const shape = (id: string): Opening => ({ ...newShapedOpening(id, { type: 'ellipse' }, { x: 0, y: 0 }, 10, 10), id });
 const outline: LetteringOutline = {

@@ -1,4 +1,13 @@
-import { findItem, letteringText, lettersOf, type Crossing, type CrossingPart, type Item, type Sheet } from '@kadrosyn/core';
+import {
+  crossingKey,
+  findItem,
+  letteringText,
+  lettersOf,
+  type Crossing,
+  type CrossingPart,
+  type Item,
+  type Sheet,
+} from '@kadrosyn/core';
 import type { CrossingSurvey, SeenRegion } from '@kadrosyn/render';
 
 /** One region of a crossing as it is called. The selected item is "it". */
@@ -68,15 +77,6 @@ function isOver({ lower }: Crossing, itemId: string, lowerIsOver: boolean): bool
 /** The unit of the item, and the other one. */
 function endsFor({ lower, upper }: Crossing, itemId: string): [CrossingPart, CrossingPart] {
   return lower.itemId === itemId ? [lower, upper] : [upper, lower];
-}
-
-/** A pair by its ends: what is known of it is known by this after it has changed. */
-export function crossingKey({ lower, upper }: Pick<Crossing, 'lower' | 'upper'>): string {
-  return `${partKey(lower)} ${partKey(upper)}`;
-}
-
-function partKey({ itemId, part }: CrossingPart): string {
-  return `${itemId}#${part}`;
 }
 
 /** A lettering is called by what it says. */

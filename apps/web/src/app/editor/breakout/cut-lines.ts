@@ -1,6 +1,7 @@
 import { computed, inject, Injectable, signal } from '@angular/core';
 import {
   apply,
+  crossingKey,
   invert,
   lengthWithin,
   markPoint,
@@ -14,7 +15,6 @@ import type { SeenCut } from '@kadrosyn/render';
 import { EditorSession } from '../session';
 import { BreakoutEditing } from './breakout-editing';
 import { BreakoutFinder, type Findings } from './breakout-finder';
-import { crossingKey } from './breakout-words';
 import { hiddenPixels } from './hidden-pixels';
 
 /** What a cut line divides: the pieces of the overhang, or the regions of a pair (see `crossingKey`). */

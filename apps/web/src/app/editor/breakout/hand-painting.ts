@@ -1,9 +1,8 @@
 import { computed, inject, Injectable, signal } from '@angular/core';
-import { apply, invert, markPoint, type Crossing, type Point } from '@kadrosyn/core';
+import { apply, crossingKey, invert, markPoint, type Crossing, type Point } from '@kadrosyn/core';
 import { EditorSession } from '../session';
 import { BreakoutEditing } from './breakout-editing';
 import { BreakoutFinder } from './breakout-finder';
-import { crossingKey } from './breakout-words';
 
 /** Painting by hand what passes over in a crossing, where connected regions are not enough. */
 @Injectable()

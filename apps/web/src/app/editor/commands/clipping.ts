@@ -1,5 +1,7 @@
 import {
   copyOf,
+  frontOf,
+  insertInFront,
   isPart,
   isShared,
   openingsOf,
@@ -59,12 +61,7 @@ export function pasteEdit(
   const by = where === 'beside' ? Math.max(8, Math.min(sheet.width, sheet.height) * 0.03) : 0;
   const copies = items.map((item): Item => ({ ...copyOf(item, by), locked: false }));
   const added = photos.filter(({ id }) => !(id in project.photos)).map((photo): Operation => ({ type: 'add-photo', photo }));
-  const inserts = copies.map((item, index): Operation => ({
-    type: 'insert-item',
-    sheetId: sheet.id,
-    place: { groupId: null, index: sheet.items.length + index },
-    item,
-  }));
+  const inserts = insertInFront(sheet, frontOf(sheet), copies);
   const name = `Paste ${items.length === 1 ? items[0]!.name : `${items.length} items`}`;
   return { edit: { name, operations: [...added, ...inserts] }, ids: copies.map(({ id }) => id) };
 }

@@ -1,10 +1,12 @@
 import {
+  changeOpening,
   copyOf,
   fillBox,
+  insertInFront,
   insertItem,
   measureLettering,
   moveByGrip,
-  placeOf,
+  placeBefore,
   removeItem,
   resizeBox,
   scaled,
@@ -16,9 +18,7 @@ import {
   type Item,
   type ItemProperties,
   type Opening,
-  type Operation,
   type Point,
-  changeOpening,
 } from '@kadrosyn/core';
 import { takeOutEdit } from './photo-edits';
 
@@ -48,8 +48,7 @@ export function deleteEdit(context: GripContext, item: Item, grip: Grip): Edit {
 export function duplicateEdit(context: GripContext, item: Item): { readonly edit: Edit; readonly id: string } {
   const { sheet } = context;
   const copy = copyOf(item, Math.max(8, Math.min(sheet.width, sheet.height) * 0.03));
-  const place = placeOf(sheet, item.id);
-  return { edit: insertItem(sheet, copy, `Duplicate ${item.name}`, { ...place, index: place.index + 1 }), id: copy.id };
+  return { edit: insertItem(sheet, copy, `Duplicate ${item.name}`, placeBefore(sheet, item.id)), id: copy.id };
 }
 
 /** Copies of several items, a little to the right and below, in front of the frontmost. */
@@ -59,13 +58,7 @@ export function duplicateTogetherEdit(
 ): { readonly edit: Edit; readonly ids: readonly string[] } {
   const by = Math.max(8, Math.min(sheet.width, sheet.height) * 0.03);
   const copies = items.map((item) => copyOf(item, by));
-  const place = placeOf(sheet, items.at(-1)!.id);
-  const operations = copies.map((item, index): Operation => ({
-    type: 'insert-item',
-    sheetId: sheet.id,
-    place: { ...place, index: place.index + 1 + index },
-    item,
-  }));
+  const operations = insertInFront(sheet, placeBefore(sheet, items.at(-1)!.id), copies);
   return { edit: { name: `Duplicate ${items.length} items`, operations }, ids: copies.map(({ id }) => id) };
 }
 

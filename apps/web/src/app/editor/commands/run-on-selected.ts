@@ -1,4 +1,4 @@
-import { groupItems, listAround, placeOf, removeItems, reorderItem, ungroupItem, type Item } from '@kadrosyn/core';
+import { groupItems, indexOf, listAround, removeItems, reorderItem, ungroupItem, type Item } from '@kadrosyn/core';
 import type { KeyCommand } from '../editor-keys';
 import type { EditorSession } from '../session';
 import { movable, moveTogetherEdit, nameTogether } from '../sheet/together-gestures';
@@ -69,7 +69,7 @@ const ENDS = { forward: 'forward', 'to-front': 'to the front', back: 'back', 'to
 /** One step, or all the way, in the list that the item lies in. What it passed is said. */
 export function changeDepth(how: keyof typeof VERBS, session: EditorSession, item: Item, say: Pick<Say, 'passed'>): boolean {
   const { sheet } = session.context();
-  const { index } = placeOf(sheet, item.id);
+  const index = indexOf(sheet, item.id);
   const to = { forward: index + 1, back: index - 1, 'to-front': Infinity, 'to-back': 0 }[how];
   bringTo(session, item, to, `${VERBS[how]} ${item.name} ${ENDS[how]}`, say);
   return true;

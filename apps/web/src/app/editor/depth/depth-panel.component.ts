@@ -3,7 +3,7 @@ import { CdkDrag, CdkDropList } from '@angular/cdk/drag-drop';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { MatDialog } from '@angular/material/dialog';
 import { MatMenuModule } from '@angular/material/menu';
-import { changeItem, listAround, placeOf, removeItem, takeOutOfGroup, type Item } from '@kadrosyn/core';
+import { changeItem, indexOf, listAround, placeOf, removeItem, takeOutOfGroup, type Item } from '@kadrosyn/core';
 import { IconComponent } from '../../interface/icon.component';
 import { MoreMenuDirective } from '../../interface/more-menu.directive';
 import { RenameDialog } from '../../interface/rename.dialog';
@@ -128,9 +128,8 @@ export class DepthPanelComponent {
     const [from, to] = [rows[event.previousIndex], rows[event.currentIndex]];
     if (!from || !to || from === to) return;
     const { sheet } = this.session.context();
-    const place = placeOf(sheet, to.item.id);
-    if (placeOf(sheet, from.item.id).groupId !== place.groupId) return;
-    this.bring(from.item, place.index);
+    if (placeOf(sheet, from.item.id).groupId !== placeOf(sheet, to.item.id).groupId) return;
+    this.bring(from.item, indexOf(sheet, to.item.id));
   }
 
   /** Alt with an arrow key moves a slab one step, with Shift all the way; Right and Left open and close a group. */

@@ -15,7 +15,7 @@ import { PhotoLibrary } from '../../photos/photo-library';
 import { EditorSession } from '../session';
 import { EditorActions } from '../state/editor.actions';
 import { selectExporting, selectExportSettings, selectRedoName, selectSave, selectUndoName } from '../state/editor.selectors';
-import type { ExportSettings } from '../state/editor.state';
+import { needsPerson, type ExportSettings } from '../state/editor.state';
 import { StageView } from '../sheet/stage-view';
 import { Notices } from '../notices';
 import { SamplesDialog, type SamplesChoice } from './samples.dialog';
@@ -59,10 +59,11 @@ export class EditorHeaderComponent {
         return `Not saved yet, trying again${this.save().failures > 2 ? '; your work is kept here' : ''}`;
       case 'stale':
       case 'refused':
+      case 'outdated':
         return 'Not saved';
     }
   });
-  readonly saveTrouble = computed(() => ['retrying', 'stale', 'refused'].includes(this.save().state));
+  readonly saveTrouble = computed(() => this.save().state === 'retrying' || needsPerson(this.save().state));
 
   readonly formatWord = computed(() => (this.settings().type === 'png' ? 'PNG' : 'JPEG'));
   readonly scaleWord = computed(() => scaleWords(this.settings().scale));

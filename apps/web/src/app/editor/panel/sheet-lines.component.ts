@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { changeSheet, type Edit, type Guide, type Sheet } from '@kadrosyn/core';
+import { changeSheet, newId, type Edit, type Fold, type Guide, type Sheet } from '@kadrosyn/core';
 import { EditorSession } from '../session';
 import { StageView } from '../sheet/stage-view';
 import { LengthFieldComponent } from './length-field.component';
@@ -78,31 +78,33 @@ export class SheetLinesComponent {
   add(kind: LineKind, axis: Guide['axis']): void {
     const { sheet } = this.session.context();
     const at = (axis === 'vertical' ? sheet.width : sheet.height) / 2;
-    this.session.commit(this.edit(kind, [...listOf(sheet, kind), { axis, at }], kind === 'folds' ? 'Add a fold' : 'Add a guide'));
+    const edit =
+      kind === 'folds'
+        ? changeSheet(sheet, { folds: [...(sheet.folds ?? []), { axis, at }] }, 'Add a fold')
+        : changeSheet(sheet, { guides: [...sheet.guides, { id: newId('guide'), axis, at }] }, 'Add a guide');
+    this.session.commit(edit);
   }
 
   move(kind: LineKind, index: number, at: number): void {
-    const list = listOf(this.session.context().sheet, kind).map((line, i) => (i === index ? { ...line, at } : line));
-    this.session.commitAgain(this.edit(kind, list, kind === 'folds' ? 'Move a fold' : 'Move a guide'));
+    const name = kind === 'folds' ? 'Move a fold' : 'Move a guide';
+    this.session.commitAgain(this.edit(kind, (lines) => lines.with(index, { ...lines[index]!, at }), name));
   }
 
   remove(kind: LineKind, index: number): void {
-    const list = listOf(this.session.context().sheet, kind).toSpliced(index, 1);
-    this.session.commit(this.edit(kind, list, kind === 'folds' ? 'Remove a fold' : 'Remove a guide'));
+    const name = kind === 'folds' ? 'Remove a fold' : 'Remove a guide';
+    this.session.commit(this.edit(kind, (lines) => lines.toSpliced(index, 1), name));
   }
 
-  private edit(kind: LineKind, list: readonly Guide[], name: string): Edit {
-    return changeSheet(this.session.context().sheet, { [kind]: list }, name);
+  private edit(kind: LineKind, change: <T extends Fold>(lines: readonly T[]) => readonly T[], name: string): Edit {
+    const { sheet } = this.session.context();
+    const after = kind === 'folds' ? { folds: change(sheet.folds ?? []) } : { guides: change(sheet.guides) };
+    return changeSheet(sheet, after, name);
   }
-}
-
-function listOf(sheet: Sheet, kind: LineKind): readonly Guide[] {
-  return sheet[kind] ?? [];
 }
 
 function rowsOf(sheet: Sheet, kind: LineKind) {
   const word = kind === 'folds' ? 'Fold' : 'Guide';
-  return listOf(sheet, kind).map(({ axis, at }, index) => ({
+  return (sheet[kind] ?? []).map(({ axis, at }, index) => ({
     kind,
     index,
     at,

@@ -1,17 +1,23 @@
 import { computed, effect, inject, Injectable, signal, untracked } from '@angular/core';
 import {
+  applyEdit,
+  changeItemOperation,
+  findItem,
   findOpening,
+  findSheet,
   invertEdit,
   LOOKINGS,
-  openingsOf,
   remediesFor,
+  removeItem,
   seenScale,
   usualLooking,
   weakStretches,
   type Edit,
   type Looking,
   type Opening,
+  type Operation,
   type Point,
+  type Project,
   type RemedyContext,
 } from '@kadrosyn/core';
 import {
@@ -173,14 +179,29 @@ export class WordReading {
     const word = this.word();
     this.taken.set(null);
     if (!taken || !word) return;
-    const { sheet } = this.session.context();
-    const ids = new Set([...openingsOf(sheet.items)].map(({ id }) => id));
-    const operations = taken.edits
-      .toReversed()
-      .flatMap((edit) => invertEdit(edit).operations)
-      // A ground that was removed by hand is gone already.
-      .filter((operation) => operation.type !== 'remove-item' || ids.has(operation.item.id));
+    const { project, sheet } = this.session.context();
+    const inverses = taken.edits.toReversed().flatMap((edit) => invertEdit(edit).operations);
+    const operations = takenBack(project, inverses);
     if (operations.length > 0 && findOpening(sheet, word.id))
       this.session.commit({ name: `Take back the remedies for ${word.name}`, operations });
   }
+}
+
+/** The operations as they fit what was changed by hand since. What was removed by hand is gone already. */
+function takenBack(project: Project, inverses: readonly Operation[]): Operation[] {
+  let now = project;
+  return inverses.flatMap((operation) => {
+    const sheet = 'sheetId' in operation ? findSheet(now, operation.sheetId) : undefined;
+    const id = operation.type === 'remove-item' ? operation.item.id : operation.type === 'change-item' ? operation.itemId : null;
+    const item = sheet && id !== null ? findItem(sheet.items, id) : undefined;
+    if (id !== null && !item) return [];
+    const fitting =
+      sheet && item && operation.type === 'remove-item'
+        ? removeItem(sheet, item.id, '').operations
+        : sheet && item && operation.type === 'change-item'
+          ? [changeItemOperation(sheet, item, operation.after)]
+          : [operation];
+    now = applyEdit(now, { name: '', operations: fitting });
+    return fitting;
+  });
 }

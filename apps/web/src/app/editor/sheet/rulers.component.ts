@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, ElementRef, inject, signal } from '@angular/core';
-import { changeSheet, fromPx, toPx, type Guide } from '@kadrosyn/core';
+import { changeSheet, fromPx, newId, toPx, type Guide } from '@kadrosyn/core';
 import { EditorSession } from '../session';
 import { StageView } from './stage-view';
 import { Viewport } from './viewport';
@@ -122,7 +122,8 @@ export class RulersComponent {
       if (index !== null) this.session.commit(changeSheet(sheet, { guides: rest }, 'Remove a guide'));
       return;
     }
-    const guide: Guide = { axis, at: toPx(this.lengthAt(axis, at), this.unit(), sheet.dpi) };
+    const id = index === null ? newId('guide') : sheet.guides[index]!.id;
+    const guide: Guide = { id, axis, at: toPx(this.lengthAt(axis, at), this.unit(), sheet.dpi) };
     this.session.commit(changeSheet(sheet, { guides: [...rest, guide] }, index === null ? 'Add a guide' : 'Move a guide'));
   }
 

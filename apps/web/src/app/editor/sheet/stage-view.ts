@@ -1,5 +1,5 @@
 import { DOCUMENT, inject, Injectable, signal } from '@angular/core';
-import { invertEdit, withoutFinish, type Sheet } from '@kadrosyn/core';
+import { undo, withoutFinish, type Sheet } from '@kadrosyn/core';
 import { Store } from '@ngrx/store';
 import { EditorSession } from '../session';
 import { editorFeature } from '../state/editor.reducer';
@@ -16,6 +16,7 @@ export class StageView {
   private readonly session = inject(EditorSession);
   private readonly viewport = inject(Viewport);
   private readonly history = inject(Store).selectSignal(editorFeature.selectHistory);
+  private readonly project = inject(Store).selectSignal(editorFeature.selectProject);
   readonly rulers = signal(readRulers());
   readonly seesThrough = signal(false);
   /** What is selected is looked at without its finish. */
@@ -60,10 +61,11 @@ export class StageView {
 
   /** Shows the sheet as it was before the last step, until it is let go. */
   holdBack(): void {
-    const last = this.history().past.at(-1);
-    if (!last || this.heldBack() !== null) return;
+    const project = this.project();
+    const last = project && undo(project, this.history());
+    if (!last?.edit || this.heldBack() !== null) return;
     this.heldBack.set(last.name);
-    this.session.preview(invertEdit(last));
+    this.session.preview(last.edit);
   }
 
   letGo(): void {

@@ -19,6 +19,8 @@ export const EditorActions = createActionGroup({
       unsaved: readonly Edit[];
       /** The unsaved edits do not fit what the server has. */
       diverged: boolean;
+      /** What is to be said of it. */
+      said: string | null;
     }>(),
     'opening failed': props<{ message: string }>(),
     closed: emptyProps(),
@@ -38,7 +40,8 @@ export const EditorActions = createActionGroup({
     /** Send what is unsaved now. */
     'save now': emptyProps(),
     saving: props<{ saveId: string; count: number }>(),
-    saved: props<{ projectId: string; count: number; revision: number; updatedAt: string }>(),
+    /** `others`: what others saved meanwhile, as it must read after the edits that were sent. */
+    saved: props<{ projectId: string; count: number; revision: number; updatedAt: string; others: readonly Edit[] }>(),
     /** `passing`: it is tried again by itself. */
     'saving failed': props<{ projectId: string; code: string; message: string; passing: boolean }>(),
     /** The project was changed in another window, and nothing here was unsaved. */

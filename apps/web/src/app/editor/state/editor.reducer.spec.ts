@@ -1,11 +1,14 @@
 import {
+  applyEdit,
   changeItem,
   changeProject,
   EMPTY_HISTORY,
   insertItem,
+  mergeEdits,
   newProject,
   newShapedOpening,
   removeItem,
+  type Edit,
   type Project,
 } from '@kadrosyn/core';
 import { describe, expect, it } from 'vitest';
@@ -13,7 +16,6 @@ import { EditorActions } from './editor.actions';
 import { editorFeature, shownProject } from './editor.reducer';
 import { selectSheet, selectShownSheet } from './editor.selectors';
 import { INITIAL_STATE, type EditorState } from './editor.state';
-import { mergeEdits } from './merge-edits';
 
 const { reducer } = editorFeature;
 const project = newProject('Card', { width: 100, height: 100, unit: 'px' });
@@ -30,6 +32,7 @@ function opened(change: Partial<Project> = {}): EditorState {
       history: EMPTY_HISTORY,
       unsaved: [],
       diverged: false,
+      said: null,
     }),
   );
 }
@@ -86,14 +89,14 @@ describe('the editor’s state', () => {
     const two = changeProject(state.project!, { name: 'Two' }, 'Rename');
     state = reducer(state, EditorActions.commit({ edit: two }));
     expect(state.save.state).toBe('saving');
-    state = reducer(state, EditorActions.saved({ projectId: 'p', count: 1, revision: 5, updatedAt: '' }));
+    state = reducer(state, EditorActions.saved({ projectId: 'p', count: 1, revision: 5, updatedAt: '', others: [] }));
     expect(state.save).toMatchObject({ state: 'waiting', revision: 5, unsaved: [two] });
   });
 
   it('does not take the answer to another project for its own', () => {
     const edit = changeProject(project, { name: 'One' }, 'Rename');
     const state = named(reducer(opened(), EditorActions.commit({ edit })));
-    expect(reducer(state, EditorActions.saved({ projectId: 'q', count: 1, revision: 9, updatedAt: '' }))).toBe(state);
+    expect(reducer(state, EditorActions.saved({ projectId: 'q', count: 1, revision: 9, updatedAt: '', others: [] }))).toBe(state);
     expect(reducer(state, EditorActions.savingFailed({ projectId: 'q', code: 'stale', message: '', passing: false }))).toBe(
       state,
     );
@@ -102,11 +105,9 @@ describe('the editor’s state', () => {
   it('tells failures that go on by themselves from those that need a person', () => {
     const fail = (code: string, passing: boolean) =>
       reducer(named(opened()), EditorActions.savingFailed({ projectId: 'p', code, message: 'm', passing })).save.state;
-    expect([fail('stale', false), fail('unreachable', true), fail('edit-does-not-fit', false)]).toEqual([
-      'stale',
-      'retrying',
-      'refused',
-    ]);
+    const codes = ['stale', 'unreachable', 'edit-does-not-fit', 'other-version'];
+    const states = codes.map((code) => fail(code, code === 'unreachable'));
+    expect(states).toEqual(['stale', 'retrying', 'refused', 'outdated']);
   });
 
   it('sends again what was not answered, just as it was sent, and forgets it when it is refused', () => {
@@ -124,7 +125,7 @@ describe('the editor’s state', () => {
     expect(failed(later, 'stale', false).save).toMatchObject({ state: 'stale', sent: null });
     const saved = reducer(
       later,
-      EditorActions.saved({ projectId: 'p', count: 1, revision: 5, updatedAt: '2026-05-09T10:01:00Z' }),
+      EditorActions.saved({ projectId: 'p', count: 1, revision: 5, updatedAt: '2026-05-09T10:01:00Z', others: [] }),
     );
     expect(saved.save).toMatchObject({ state: 'waiting', sent: null, failures: 0, revision: 5, unsaved: [edit] });
   });
@@ -134,12 +135,71 @@ describe('the editor’s state', () => {
     const followed = EditorActions.followed({ projectId: 'p', project: theirs, revision: 6, updatedAt: '2026-05-09T10:02:00Z' });
     const shown = reducer({ ...named(opened()), selectedIds: [opening.id, 'gone'] }, followed);
     expect(shown).toMatchObject({ project: theirs, save: { revision: 6, state: 'saved' }, selectedIds: [opening.id] });
-    expect(shown.history).toEqual(EMPTY_HISTORY);
     const edit = changeProject(project, { name: 'Mine' }, 'Rename');
     const changed = reducer(named(opened()), EditorActions.commit({ edit }));
     expect(reducer(changed, followed)).toBe(changed);
     expect(reducer(shown, EditorActions.followed({ projectId: 'p', project, revision: 5, updatedAt: '' }))).toBe(shown);
     expect(reducer(shown, EditorActions.followed({ projectId: 'other', project, revision: 9, updatedAt: '' }))).toBe(shown);
+  });
+});
+
+describe('what others saved meanwhile', () => {
+  const sheet = { ...project.sheets[0]!, items: [opening] };
+  const move = (x: number) => changeItem(sheet, opening, { box: { ...opening.box, x } }, 'Move Circle');
+  const lock = changeItem(sheet, opening, { locked: true }, 'Lock Circle');
+  const saved = (others: Edit[], count = 1) => EditorActions.saved({ projectId: 'p', count, revision: 7, updatedAt: '', others });
+  const working = (...edits: Edit[]) =>
+    edits.reduce((state, edit) => reducer(state, EditorActions.commit({ edit })), named(opened({ sheets: [sheet] })));
+
+  it('comes in under what is not saved yet, and is said', () => {
+    const rename = changeProject(project, { name: 'Mine' }, 'Rename');
+    const state = reducer({ ...working(rename, move(5)), selectedIds: [opening.id] }, saved([lock]));
+    expect(state.project!.sheets[0]!.items[0]).toMatchObject({ locked: true, box: { x: 5 } });
+    expect(state).toMatchObject({ selectedIds: [opening.id], save: { state: 'waiting', revision: 7, unsaved: [move(5)] } });
+    expect(state.said!.words).toContain('another window');
+    const back = reducer(state, EditorActions.undo());
+    expect(back.project!.sheets[0]!.items[0]).toMatchObject({ locked: true, box: opening.box });
+  });
+
+  it('needs the person where the same was changed in another way; nothing done here is lost', () => {
+    const state = reducer(working(changeProject(project, { name: 'Mine' }, 'Rename'), move(5)), saved([move(9)]));
+    expect(state.save).toMatchObject({ state: 'stale', message: expect.stringContaining('kept on this screen') as string });
+    expect(state.project!.sheets[0]!.items[0]).toMatchObject({ box: { x: 5 } });
+  });
+
+  it('ends a gesture on what is gone, and says which step can not be taken back', () => {
+    const gone = removeItem(sheet, opening.id, 'Remove Circle');
+    const pulling = { ...reducer(working(lock), EditorActions.preview({ edit: move(5) })), selectedIds: [opening.id] };
+    const state = reducer(
+      pulling,
+      EditorActions.followed({ projectId: 'p', project: { ...project, name: 'x' }, revision: 9, updatedAt: '' }),
+    );
+    // What is not saved is kept from what others did until it is.
+    expect(state).toBe(pulling);
+    const taken = reducer({ ...pulling, save: { ...pulling.save, unsaved: [] } }, saved([applied(lock, gone)], 0));
+    expect(taken).toMatchObject({ preview: null, selectedIds: [] });
+    expect(taken.project!.sheets[0]!.items).toEqual([]);
+    const refused = reducer(taken, EditorActions.undo());
+    expect(refused.said!.words).toBe('“Lock Circle” can not be taken back: the same was changed in another window since.');
+    expect(refused).toMatchObject({ project: taken.project, history: { past: [] }, save: { unsaved: [] } });
+  });
+
+  /** The same removal after an edit of the item. */
+  function applied(before: Edit, removal: Edit): Edit {
+    const { sheets } = applyEdit({ ...project, sheets: [sheet] }, before);
+    return removeItem(sheets[0]!, opening.id, removal.name);
+  }
+
+  it('opens with what an earlier version left, and says where it is kept', () => {
+    const said = 'It is kept as a project of its own.';
+    const state = reducer(
+      INITIAL_STATE,
+      EditorActions.opened({
+        ...{ projectId: 'p', project, revision: 4, updatedAt: '', unsaved: [], diverged: false, said },
+        history: EMPTY_HISTORY,
+      }),
+    );
+    expect(state.said).toEqual({ words: said });
   });
 });
 

@@ -1,12 +1,26 @@
-import { applyEdit, commit, EMPTY_HISTORY, findItem, redo, undo, type Project, type Step } from '@kadrosyn/core';
+import {
+  applyEdit,
+  commit,
+  EditError,
+  findItem,
+  mergeEdits,
+  rebaseEdits,
+  redo,
+  undo,
+  type Edit,
+  type Project,
+  type Step,
+} from '@kadrosyn/core';
 import { dequal } from 'dequal';
 import { createFeature, createReducer, on } from '@ngrx/store';
 import { EditorActions, type Selection } from './editor.actions';
-import { INITIAL_STATE, type EditorState } from './editor.state';
-import { mergeEdits } from './merge-edits';
+import { INITIAL_STATE, needsPerson, type EditorState } from './editor.state';
 
 const DIVERGED =
   'The project was changed elsewhere while changes made here were not saved. They are kept on this screen; save a copy, or reload to see the other state.';
+
+/** What a save is refused with that has a state of its own. */
+const NAMED_FAILURES: Readonly<Record<string, 'stale' | 'outdated'>> = { stale: 'stale', 'other-version': 'outdated' };
 
 /** The document, its history, the selection, and how far saving and exporting are. */
 export const editorFeature = createFeature({
@@ -20,11 +34,12 @@ export const editorFeature = createFeature({
       phase: 'opening',
       projectId,
     })),
-    on(EditorActions.opened, (state, { project, revision, updatedAt, history, unsaved, diverged }): EditorState => ({
+    on(EditorActions.opened, (state, { project, revision, updatedAt, history, unsaved, diverged, said }): EditorState => ({
       ...state,
       phase: 'ready',
       project,
       history,
+      said: said === null ? null : { words: said },
       save: {
         state: diverged ? 'stale' : unsaved.length > 0 ? 'waiting' : 'saved',
         message: diverged ? DIVERGED : null,
@@ -65,9 +80,11 @@ export const editorFeature = createFeature({
       ...state,
       save: { ...state.save, state: 'saving', message: null, sent: { saveId: sent.saveId, count: sent.count } },
     })),
-    on(EditorActions.saved, (state, { projectId, count, revision, updatedAt }): EditorState => {
-      if (projectId !== state.projectId) return state;
-      const unsaved = state.save.unsaved.slice(count);
+    on(EditorActions.saved, (before, { projectId, count, revision, updatedAt, others }): EditorState => {
+      if (projectId !== before.projectId) return before;
+      const state = withOthers({ ...before, save: { ...before.save, unsaved: before.save.unsaved.slice(count) } }, others);
+      if (!state) return { ...before, save: { ...before.save, state: 'stale', message: DIVERGED } };
+      const { unsaved } = state.save;
       const { message, sent, failures } = INITIAL_STATE.save;
       return {
         ...state,
@@ -80,7 +97,8 @@ export const editorFeature = createFeature({
     }),
     on(EditorActions.savingFailed, (state, { projectId, code, message, passing }): EditorState => {
       if (projectId !== state.projectId) return state;
-      const failed = code === 'stale' ? 'stale' : passing ? 'retrying' : 'refused';
+      const named = NAMED_FAILURES[code];
+      const failed = named ?? (passing ? 'retrying' : 'refused');
       const { save } = state;
       const sent = passing ? save.sent : null;
       return { ...state, save: { ...save, state: failed, message, sent, failures: save.failures + 1 } };
@@ -88,10 +106,7 @@ export const editorFeature = createFeature({
     on(EditorActions.followed, (state, { projectId, project, revision, updatedAt }): EditorState => {
       // Whoever has begun to change something meanwhile keeps it, and hears of the other window when it is saved.
       if (projectId !== state.projectId || state.save.unsaved.length > 0 || revision <= state.save.revision) return state;
-      const left = state.selectedIds.filter((id) => isOnASheet(project, id));
-      const sheetId = project.sheets.some(({ id }) => id === state.sheetId) ? state.sheetId : null;
-      const next = { ...state, project, sheetId, history: EMPTY_HISTORY, preview: null };
-      return withSelection({ ...next, save: { ...state.save, revision, savedAt: updatedAt } }, left);
+      return { ...shownFrom(state, project), save: { ...state.save, revision, savedAt: updatedAt } };
     }),
     on(EditorActions.journalTried, (state, { works }): EditorState => ({ ...state, keepsJournal: works })),
     on(EditorActions.setExportSettings, (state, { settings }): EditorState => ({ ...state, exportSettings: settings })),
@@ -114,7 +129,9 @@ export const editorFeature = createFeature({
 function stepped(state: EditorState, take: typeof undo): EditorState {
   const step = state.project && take(state.project, state.history);
   if (!step) return state;
-  const next = withStep(onSheet(state, sheetOf(step)), step);
+  const { edit, history } = step;
+  if (!edit) return { ...state, history, said: { words: refusedWords(step.name, take) } };
+  const next = withStep(onSheet(state, sheetOf(edit)), { ...step, edit });
   const { selectedIds, project } = next;
   const left = project ? selectedIds.filter((id) => isOnASheet(project, id)) : [];
   return left.length === selectedIds.length ? next : withSelection(next, left);
@@ -128,14 +145,14 @@ function onSheet(state: EditorState, sheetId: string | null): EditorState {
 }
 
 /** The sheet that a step changes: what is taken back is to be seen. */
-function sheetOf({ edit }: Step): string | null {
+function sheetOf(edit: Edit): string | null {
   for (const operation of edit.operations) if ('sheetId' in operation) return operation.sheetId;
   return null;
 }
 
-function withStep(state: EditorState, step: Step): EditorState {
+function withStep(state: EditorState, step: Step & { readonly edit: Edit }): EditorState {
   const unsaved = [...state.save.unsaved, step.edit];
-  const going = state.save.state === 'saving' || state.save.state === 'stale' || state.save.state === 'refused';
+  const going = state.save.state === 'saving' || needsPerson(state.save.state);
   return {
     ...state,
     project: step.project,
@@ -159,7 +176,43 @@ function isOnASheet(project: Project, itemId: string): boolean {
   return project.sheets.some((sheet) => findItem(sheet.items, itemId));
 }
 
-/** The project as it is shown: with the edit that is going on. */
+function refusedWords(name: string, take: typeof undo): string {
+  const what = take === undo ? 'taken back' : 'done again';
+  return `“${name}” can not be ${what}: the same was changed in another window since.`;
+}
+
+/** The state with what others did to the project; null where what is unsaved here does not go with it. */
+function withOthers(state: EditorState, others: readonly Edit[]): EditorState | null {
+  const { project, save } = state;
+  if (!project || others.length === 0) return state;
+  try {
+    const { mine, theirs } = rebaseEdits(save.unsaved, others);
+    const shown = shownFrom(state, theirs.reduce(applyEdit, project));
+    return { ...shown, save: { ...save, unsaved: mine }, said: { words: 'What was changed in another window is in here now.' } };
+  } catch (error) {
+    if (error instanceof EditError) return null;
+    throw error;
+  }
+}
+
+/** The state with a project that others changed: what is selected and going on stays, as far as it is still there. */
+function shownFrom(state: EditorState, project: Project): EditorState {
+  const sheetId = project.sheets.some(({ id }) => id === state.sheetId) ? state.sheetId : null;
+  const next = { ...state, project, sheetId };
+  const preview = shownProject(next) === project ? null : state.preview;
+  return withSelection(
+    { ...next, preview },
+    state.selectedIds.filter((id) => isOnASheet(project, id)),
+  );
+}
+
+/** The project as it is shown: with the edit that is going on, where that still fits. */
 export function shownProject(state: Pick<EditorState, 'project' | 'preview'>): Project | null {
-  return state.project && state.preview ? applyEdit(state.project, state.preview) : state.project;
+  if (!state.project || !state.preview) return state.project;
+  try {
+    return applyEdit(state.project, state.preview);
+  } catch (error) {
+    if (error instanceof EditError) return state.project;
+    throw error;
+  }
 }

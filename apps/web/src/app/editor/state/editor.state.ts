@@ -2,8 +2,16 @@ import { EMPTY_HISTORY, type Edit, type Grip, type History, type Project } from 
 
 export type PanelTab = 'fit' | 'breakout' | 'lettering' | 'finish' | 'size' | 'together';
 
-/** How far saving is; `stale` and `refused` need the person, the others go on by themselves. */
-type SaveState = 'saved' | 'waiting' | 'saving' | 'retrying' | 'stale' | 'refused';
+/**
+ * How far saving is; `stale`, `refused` and `outdated` (the window is of another version than the server) need the person, the others go on by
+ * themselves.
+ */
+type SaveState = 'saved' | 'waiting' | 'saving' | 'retrying' | 'stale' | 'refused' | 'outdated';
+
+/** Saving rests until the person has decided. */
+export function needsPerson(state: SaveState): boolean {
+  return state === 'stale' || state === 'refused' || state === 'outdated';
+}
 
 export interface ExportSettings {
   readonly type: 'png' | 'jpeg';
@@ -22,6 +30,8 @@ export interface EditorState {
   readonly history: History;
   /** An edit that is going on: it is shown, but not yet part of the project. */
   readonly preview: Edit | null;
+  /** What happened to the project that the person did not do; another value each time. */
+  readonly said: { readonly words: string } | null;
   /** The sheet that is shown; the first one when null. */
   readonly sheetId: string | null;
   /** Ids of what is selected; none inside another one of them. */
@@ -55,6 +65,7 @@ export const INITIAL_STATE: EditorState = {
   project: null,
   history: EMPTY_HISTORY,
   preview: null,
+  said: null,
   sheetId: null,
   selectedIds: [],
   grip: 'both',

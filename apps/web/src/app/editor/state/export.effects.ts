@@ -8,7 +8,7 @@ import type { ExportStatus } from '../../api/server-types';
 import { EditorActions } from './editor.actions';
 import { editorFeature } from './editor.reducer';
 import { selectSheet } from './editor.selectors';
-import type { EditorState } from './editor.state';
+import { needsPerson, type EditorState } from './editor.state';
 
 const POLL = 200;
 /** How often in a row the server may not answer how far an export is. */
@@ -74,12 +74,7 @@ async function saved(store: Store): Promise<EditorState> {
   const state = await firstValueFrom(
     store
       .select(editorFeature.selectEditorState)
-      .pipe(
-        filter(
-          ({ save }) =>
-            save.unsaved.length === 0 || save.state === 'stale' || save.state === 'refused' || save.state === 'retrying',
-        ),
-      ),
+      .pipe(filter(({ save }) => save.unsaved.length === 0 || needsPerson(save.state) || save.state === 'retrying')),
   );
   if (state.save.unsaved.length > 0)
     throw new Fault('not-saved', `The project could not be saved, so it was not exported. ${state.save.message ?? ''}`);

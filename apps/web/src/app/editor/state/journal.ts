@@ -1,4 +1,4 @@
-import type { Edit, History, Project } from '@kadrosyn/core';
+import { migratedJournal, type Edit, type History, type Project } from '@kadrosyn/core';
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 import { isOpenWindow, thisWindow } from './this-window';
 
@@ -22,6 +22,8 @@ export interface KeptEntries {
   readonly own: JournalEntry | undefined;
   /** With edits that were not saved, oldest first. */
   readonly left: readonly JournalEntry[];
+  /** With edits that were not saved, of a version of the format whose edits can not be translated. */
+  readonly outdated: readonly JournalEntry[];
 }
 
 interface JournalSchema extends DBSchema {
@@ -70,24 +72,45 @@ function within<T>(work: Promise<T>): Promise<T> {
  */
 export async function readJournal(projectId: string): Promise<KeptEntries> {
   try {
-    const entries = await (await journal()).getAllFromIndex('windows', 'byProject', projectId);
+    const kept = await (await journal()).getAllFromIndex('windows', 'byProject', projectId);
+    const { entries, outdated } = translated(kept);
     const windowId = await thisWindow();
     const isLeft = await Promise.all(
       entries.map(async (entry) => entry.windowId !== windowId && !(await isOpenWindow(entry.windowId))),
     );
-    const kept = chooseEntries(
+    const chosen = chooseEntries(
       entries.find((entry) => entry.windowId === windowId),
       entries.filter((_entry, index) => isLeft[index]),
     );
-    if (kept.own && kept.own.windowId !== windowId) {
+    if (chosen.own && chosen.own.windowId !== windowId) {
       // From now on it is this window's.
-      await (await journal()).put('windows', { ...kept.own, windowId });
-      await dropJournal(kept.own);
+      await (await journal()).put('windows', { ...chosen.own, windowId });
+      await dropJournal(chosen.own);
     }
-    return kept;
+    return { ...chosen, outdated };
   } catch {
-    return { own: undefined, left: [] };
+    return { own: undefined, left: [], outdated: [] };
   }
+}
+
+/** Entries as of the present version of the format, and those with unsaved edits for which there is no way there. */
+export function translated(kept: readonly JournalEntry[]): {
+  readonly entries: readonly JournalEntry[];
+  readonly outdated: readonly JournalEntry[];
+} {
+  const entries: JournalEntry[] = [];
+  const outdated: JournalEntry[] = [];
+  for (const entry of kept) {
+    const { project, history, unsaved } = entry;
+    const now = migratedJournal({ project, ...history, unsaved } as unknown as Parameters<typeof migratedJournal>[0]);
+    if (now) {
+      const { past, future, ...rest } = now as unknown as Pick<JournalEntry, 'project' | 'unsaved'> & History;
+      entries.push({ ...entry, ...rest, history: { past, future } });
+    } else if (unsaved.length > 0) {
+      outdated.push(entry);
+    }
+  }
+  return { entries, outdated };
 }
 
 /**
@@ -95,7 +118,7 @@ export async function readJournal(projectId: string): Promise<KeptEntries> {
  * @param mine - of this window.
  * @param left - of windows that are no longer open.
  */
-export function chooseEntries(mine: JournalEntry | undefined, left: readonly JournalEntry[]): KeptEntries {
+export function chooseEntries(mine: JournalEntry | undefined, left: readonly JournalEntry[]): Omit<KeptEntries, 'outdated'> {
   const byTime = left.toSorted((a, b) => a.writtenAt - b.writtenAt);
   const own = mine ?? byTime.findLast(({ unsaved }) => unsaved.length > 0) ?? byTime.at(-1);
   return { own, left: byTime.filter((entry) => entry !== own && entry.unsaved.length > 0) };

@@ -31,7 +31,7 @@ import { EditorActions } from './editor.actions';
 import { editorFeature } from './editor.reducer';
 import type { EditorState } from './editor.state';
 import { takeUp, type TakenUp } from './take-up';
-import { readJournal, writeJournal, type JournalEntry } from './journal';
+import { readJournal, writeJournal, type JournalEntry, type KeptEntries } from './journal';
 import { leftCopies } from './left-copies';
 import { tellOtherWindows, toldByOtherWindows } from './other-windows';
 
@@ -40,6 +40,9 @@ const PAUSE = 600;
 /** At most so many edits in one request. */
 const BATCH = 500;
 
+const OUTDATED =
+  'What was not saved here was made by an earlier version and can not be taken up. It is kept as a project of its own: “…, left in another window”.';
+
 /** Fetches a project and takes up its history where the journal left it. */
 export const open = createEffect(
   (actions = inject(Actions), server = inject(Server)) =>
@@ -47,9 +50,10 @@ export const open = createEffect(
       ofType(EditorActions.opening),
       switchMap(({ projectId }) =>
         from(
-          Promise.all([server.project(projectId), readJournal(projectId)]).then(([stored, { own, left }]) => {
+          Promise.all([server.project(projectId), readJournal(projectId)]).then(([stored, kept]) => {
+            const left = [...kept.left, ...kept.outdated];
             if (left.length > 0) void leftCopies(server, left);
-            return openedFrom(stored, own);
+            return openedFrom(stored, kept);
           }),
         ).pipe(catchFault((message) => EditorActions.openingFailed({ message }))),
       ),
@@ -57,19 +61,20 @@ export const open = createEffect(
   { functional: true },
 );
 
-function openedFrom(stored: StoredProject, kept: JournalEntry | undefined) {
+function openedFrom(stored: StoredProject, { own: kept, outdated }: KeptEntries) {
   const { id: projectId, revision, updatedAt } = stored;
+  const said = outdated.length > 0 ? OUTDATED : null;
   const read = openProject(stored.document);
   if (!read.ok) return EditorActions.openingFailed({ message: read.reason });
-  return EditorActions.opened({ projectId, revision, updatedAt, ...takenUp(read.project, kept) });
+  return EditorActions.opened({ projectId, updatedAt, said, ...takenUp({ project: read.project, revision }, kept) });
 }
 
-function takenUp(project: Project, kept: JournalEntry | undefined): TakenUp {
+function takenUp(stored: { readonly project: Project; readonly revision: number }, kept: JournalEntry | undefined): TakenUp {
   try {
-    return takeUp(project, kept);
+    return takeUp(stored, kept);
   } catch {
     // A journal whose edits do not fit its own project is of no use.
-    return takeUp(project, undefined);
+    return takeUp(stored, undefined);
   }
 }
 
@@ -115,7 +120,9 @@ export const save = createEffect(
         const edits = unsaved.slice(0, count);
         const projectId = state.projectId!;
         return from(server.saveEdits(projectId, revision, edits, { saveId })).pipe(
-          map(({ revision, updatedAt }) => EditorActions.saved({ projectId, count: edits.length, revision, updatedAt })),
+          map(({ revision, updatedAt, others = [] }) =>
+            EditorActions.saved({ projectId, count: edits.length, revision, updatedAt, others }),
+          ),
           catchFault((message, code, passing) => EditorActions.savingFailed({ projectId, code, message, passing })),
         );
       }),
@@ -125,7 +132,7 @@ export const save = createEffect(
 );
 
 function canSave({ project, save: { unsaved, state } }: EditorState, uploading: ReadonlySet<string>): boolean {
-  if (!project || unsaved.length === 0 || state === 'stale' || state === 'saving') return false;
+  if (!project || unsaved.length === 0 || state === 'stale' || state === 'outdated' || state === 'saving') return false;
   return ![...photosUsed(project)].some((id) => uploading.has(id));
 }
 

@@ -1,7 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { testGroup, testOpening, testPhoto, testProject } from '../../testing/test-documents.js';
-import { applyEdit, EditError } from './apply-edit.js';
-import { invertEdit, type Edit, type Operation } from './edit.js';
+import { applyEdit, type Edit, EditError, invertEdit, type Operation } from './edit.js';
 import { findItem, mattesUsed, photosUsed } from './find-item.js';
 import type { Opening } from './item.js';
 import { copyOf, insertItem, placeOf, removeItem, reorderItem, withPhoto } from './make-edit.js';
@@ -12,18 +11,19 @@ const run = (...operations: Operation[]) => applyEdit(project, { name: 'test', o
 
 describe('applying edits', () => {
   it('refuses what does not fit the document', () => {
-    const place = { groupId: null, index: 0 };
+    const place = { groupId: null, above: null };
     const wrong: Operation[] = [
       { type: 'insert-item', sheetId: 'sheet_1', place, item: testOpening('b') },
-      { type: 'insert-item', sheetId: 'sheet_1', place: { groupId: 'a', index: 0 }, item: testOpening('new') },
-      { type: 'insert-item', sheetId: 'sheet_1', place: { groupId: null, index: 9 }, item: testOpening('new') },
+      { type: 'insert-item', sheetId: 'sheet_1', place: { groupId: 'a', above: null }, item: testOpening('new') },
+      { type: 'insert-item', sheetId: 'sheet_1', place: { groupId: null, above: 'nobody' }, item: testOpening('new') },
       { type: 'remove-item', sheetId: 'sheet_1', place, item: testOpening('d') },
       { type: 'change-item', sheetId: 'sheet_1', itemId: 'nobody', before: {}, after: { name: 'x' } },
       { type: 'change-sheet', sheetId: 'nobody', before: {}, after: {} },
-      { type: 'remove-sheet', index: 3, sheet },
-      { type: 'insert-sheet', index: 0, sheet },
+      { type: 'remove-sheet', behind: 'nobody', sheet },
+      { type: 'insert-sheet', behind: null, sheet },
       { type: 'add-photo', photo: testPhoto() },
       { type: 'remove-photo', photo: testPhoto('nobody') },
+      { type: 'fold-sheet' } as unknown as Operation,
     ];
     for (const operation of wrong) expect(() => run(operation), JSON.stringify(operation)).toThrow(EditError);
   });
@@ -55,7 +55,7 @@ describe('making edits', () => {
   it('places items at the front, and finds where one lies', () => {
     const after = applyEdit(project, insertItem(sheet, testOpening('new'), 'Add'));
     expect(after.sheets[0]!.items.at(-1)!.id).toBe('new');
-    expect(placeOf(sheet, 'c')).toEqual({ groupId: 'g', index: 1 });
+    expect(placeOf(sheet, 'c')).toEqual({ groupId: 'g', above: 'b' });
     expect(() => placeOf(sheet, 'nobody')).toThrow(RangeError);
     expect(() => removeItem(sheet, 'nobody', '')).toThrow(RangeError);
   });

@@ -1,0 +1,22 @@
+import type { Project } from '../../document/project.js';
+import { defineOperation } from './operation-kind.js';
+import { mergedChange, refittedChange, settledChange, withProperties, type Properties } from './properties.js';
+
+export type ProjectProperties = Properties<Pick<Project, 'name' | 'unit' | 'swatches' | 'set'>>;
+
+export interface ChangeProject {
+  readonly type: 'change-project';
+  readonly before: ProjectProperties;
+  readonly after: ProjectProperties;
+}
+
+export const changeProject = defineOperation<'change-project', ChangeProject>({
+  type: 'change-project',
+  apply: (project, { after }) => withProperties(project, after),
+  invert: (operation) => ({ ...operation, before: operation.after, after: operation.before }),
+  reach: () => ({ needs: [], makes: [], takes: [] }),
+  merge: mergedChange,
+  isSame: () => true,
+  settle: settledChange,
+  refit: refittedChange,
+});

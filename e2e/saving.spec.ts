@@ -30,6 +30,18 @@ async function reconnect(page: Page): Promise<void> {
   await page.evaluate(() => window.dispatchEvent(new Event('online')));
 }
 
+interface Kept {
+  readonly name: string;
+  readonly sheets: readonly { readonly items: readonly { readonly name: string }[] }[];
+}
+
+/** The project as the server has it. */
+async function kept({ page }: Editor): Promise<Kept> {
+  const id = page.url().split('/').at(-1)!;
+  const answer = await page.request.get(`${process.env['KADROSYN_ADDRESS']!}/api/projects/${id}`);
+  return ((await answer.json()) as { document: Kept }).document;
+}
+
 const shapeIn = ({ depth }: Editor, name: string) => depth.getByRole('button', { name: new RegExp(`^${name}`) });
 
 test('two windows: what one saves, the other shows', async ({ page }) => {
@@ -43,18 +55,53 @@ test('two windows: what one saves, the other shows', async ({ page }) => {
   await expect(shapeIn(first, 'Square')).toBeVisible();
 });
 
-test('two windows: one that was changed meanwhile is told, keeps what it did, and saves it as a copy', async ({ page }) => {
+test('two windows that change different things at the same time: both have both, and each undoes its own', async ({ page }) => {
   const first = await sharedCard(page);
+  await addShape(first, 'Circle', 0.3);
+  await first.saved();
   const second = await secondWindow(first);
   await second.page.route('**/edits', (route) => route.abort());
   await addShape(second, 'Square', 0.7);
+  await second.select('Circle');
+  await second.page.keyboard.press('Alt+ArrowUp');
   await expect(second.page.locator('ka-editor-header .saved')).toContainText('Not saved yet');
+  await first.select('Circle');
+  await page.keyboard.press('ArrowRight');
+  await page.getByLabel('Name of the project').fill('Card of both');
+  await page.keyboard.press('Enter');
+  await first.saved();
+  await reconnect(second.page);
+  await second.saved();
+  await expect(second.page.locator('.ka-notice').last()).toContainText('What was changed in another window is in here now.');
+  await expect(second.page.getByLabel('Name of the project')).toHaveValue('Card of both');
+  await expect(shapeIn(first, 'Square')).toBeVisible();
+  await expect.poll(async () => (await kept(second)).sheets[0]!.items.map(({ name }) => name)).toEqual(['Square', 'Circle']);
+  // The second window takes back what was done in it; the name that the first one gave stays.
+  await second.page.getByRole('button', { name: /^Undo/ }).click();
+  await second.page.getByRole('button', { name: /^Undo/ }).click();
+  await expect(shapeIn(second, 'Square')).toHaveCount(0);
+  await second.saved();
+  await expect(shapeIn(first, 'Square')).toHaveCount(0);
+  expect(await kept(second)).toMatchObject({ name: 'Card of both', sheets: [{ items: [{ name: 'Circle' }] }] });
+});
+
+test('two windows: one that changed the same thing is told, keeps what it did, and saves it as a copy', async ({ page }) => {
+  const first = await sharedCard(page);
   await addShape(first, 'Circle', 0.3);
+  await first.saved();
+  const second = await secondWindow(first);
+  await second.page.route('**/edits', (route) => route.abort());
+  await addShape(second, 'Square', 0.7);
+  await second.select('Circle');
+  await second.page.keyboard.press('ArrowDown');
+  await expect(second.page.locator('ka-editor-header .saved')).toContainText('Not saved yet');
+  await first.select('Circle');
+  await page.keyboard.press('Delete');
   await first.saved();
   await reconnect(second.page);
   const alert = second.page.getByRole('alert');
   await expect(alert).toContainText('changed in another window');
-  await expect(alert).toContainText('Only here: Add Square');
+  await expect(alert).toContainText('Only here: Move Circle, Add Square');
   await second.page.getByRole('button', { name: 'Save a copy' }).click();
   await expect(second.page.getByLabel('Name of the project')).toHaveValue('Shared card, my changes');
   await expect(shapeIn(second, 'Square')).toBeVisible();
@@ -79,14 +126,41 @@ test('two windows that were closed before they could save lose nothing', async (
   await later.goto(address);
   const third = new Editor(later);
   await third.ready();
-  // The last one goes on where it was; the other is a project of its own.
+  // Both had put something into the same card.
   await expect(shapeIn(third, 'Square')).toBeVisible();
   await third.saved();
-  await later.getByRole('link', { name: 'Back to projects' }).click();
-  const left = later.getByRole('link', { name: /Shared card, left in another window/ });
-  await left.first().click();
-  await third.ready();
   await expect(shapeIn(third, 'Circle')).toBeVisible();
+  await expect.poll(async () => (await kept(third)).sheets[0]!.items).toHaveLength(2);
+});
+
+test('of two windows that were closed with different answers to the same question, one becomes a project of its own', async ({
+  page,
+}) => {
+  const first = await sharedCard(page);
+  const second = await secondWindow(first);
+  const [address, context] = [page.url(), page.context()];
+  await context.setOffline(true);
+  for (const [window, name] of [
+    [first, 'Spring card'],
+    [second, 'Autumn card'],
+  ] as const) {
+    await window.page.getByLabel('Name of the project').fill(name);
+    await window.page.keyboard.press('Enter');
+    await expect(window.page.locator('ka-editor-header .saved')).toContainText('Not saved yet');
+  }
+  const later = await context.newPage();
+  await first.page.close();
+  await second.page.close();
+  await context.setOffline(false);
+  await later.goto(address);
+  const third = new Editor(later);
+  await third.ready();
+  await expect(later.getByRole('alert')).toContainText('changed in another window');
+  await later.getByRole('button', { name: 'Save a copy' }).click();
+  await expect(later.getByLabel('Name of the project')).toHaveValue('Autumn card, my changes');
+  await later.goto(address);
+  await third.ready();
+  await expect(later.getByLabel('Name of the project')).toHaveValue('Spring card');
 });
 
 test('a server that fails: it is said and tried again; reloading gives nothing up that is nowhere else', async ({ page }) => {

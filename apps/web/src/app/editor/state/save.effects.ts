@@ -32,7 +32,7 @@ import { editorFeature } from './editor.reducer';
 import type { EditorState } from './editor.state';
 import { takeUp, type TakenUp } from './take-up';
 import { readJournal, writeJournal, type JournalEntry, type KeptEntries } from './journal';
-import { leftCopies } from './left-copies';
+import { joinLeft } from './join-left';
 import { tellOtherWindows, toldByOtherWindows } from './other-windows';
 
 /** A pause of so many ms sends what is unsaved. */
@@ -49,17 +49,18 @@ export const open = createEffect(
     actions.pipe(
       ofType(EditorActions.opening),
       switchMap(({ projectId }) =>
-        from(
-          Promise.all([server.project(projectId), readJournal(projectId)]).then(([stored, kept]) => {
-            const left = [...kept.left, ...kept.outdated];
-            if (left.length > 0) void leftCopies(server, left);
-            return openedFrom(stored, kept);
-          }),
-        ).pipe(catchFault((message) => EditorActions.openingFailed({ message }))),
+        from(openedWithLeft(server, projectId)).pipe(catchFault((message) => EditorActions.openingFailed({ message }))),
       ),
     ),
   { functional: true },
 );
+
+/** What other windows left behind comes first, so that the project that is shown has it. */
+async function openedWithLeft(server: Server, projectId: string) {
+  const kept = await readJournal(projectId);
+  if (kept.left.length + kept.outdated.length > 0) await joinLeft(server, kept);
+  return openedFrom(await server.project(projectId), kept);
+}
 
 function openedFrom(stored: StoredProject, { own: kept, outdated }: KeptEntries) {
   const { id: projectId, revision, updatedAt } = stored;

@@ -10,7 +10,7 @@ import {
   newProject,
   outlinePath,
   photoIdOf,
-  photosUsed,
+  referencesOf,
   toPathData,
   type Cutout,
   type LetteringOutline,
@@ -157,7 +157,7 @@ test('every hard picture is the same in Node and in a window and a worker of Chr
   for (const { name, project } of hardPictures(shaper)) {
     const { data } = renderSheet(project.sheets[0]!, 1, { photos: project.photos, source, shaper });
     const expected = harness.put(`expected-${name}`, new Uint8Array(data.buffer, data.byteOffset, data.byteLength));
-    const used = Object.fromEntries([...photosUsed(project)].map((id) => [id, photos[id]!]));
+    const used = Object.fromEntries([...referencesOf(project).photos].map((id) => [id, photos[id]!]));
     for (const place of PLACES) {
       const result = await page.evaluate(([request, where, address]) => window.compare(request, where, address), [
         { project, scale: 1, photos: used, mattes },

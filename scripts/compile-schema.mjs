@@ -5,14 +5,24 @@ import Ajv2020 from 'ajv/dist/2020.js';
 import standaloneCode from 'ajv/dist/standalone/index.js';
 import { build } from 'esbuild';
 import { EffectPart } from '../packages/core/dist/kinds/effects/effects.js';
+import { fillSchema } from '../packages/core/dist/kinds/fills/fill-kind.js';
+import { FILLS } from '../packages/core/dist/kinds/fills/fills.js';
 import { outlineSchema } from '../packages/core/dist/kinds/outlines/outline-kind.js';
 import { OUTLINES } from '../packages/core/dist/kinds/outlines/outlines.js';
 
 const folder = new URL('../packages/core/src/document/', import.meta.url);
 const schema = JSON.parse(await readFile(new URL('project.schema.json', folder), 'utf8'));
-const outlines = Object.values(OUTLINES).map((kind) => JSON.parse(JSON.stringify(outlineSchema(kind))));
-schema.$defs.effect = JSON.parse(JSON.stringify(EffectPart));
-schema.$defs.outline = { type: 'object', discriminator: { propertyName: 'type' }, required: ['type'], oneOf: outlines };
+const plain = (part) => JSON.parse(JSON.stringify(part));
+/** One of several kinds, told by its `type`. */
+const oneOf = (schemas) => ({
+  type: 'object',
+  discriminator: { propertyName: 'type' },
+  required: ['type'],
+  oneOf: schemas.map(plain),
+});
+schema.$defs.effect = plain(EffectPart);
+schema.$defs.fill = oneOf(Object.values(FILLS).map(fillSchema));
+schema.$defs.outline = oneOf(Object.values(OUTLINES).map(outlineSchema));
 const ajv = new Ajv2020.default({
   code: { source: true, esm: false },
   strict: true,
@@ -24,7 +34,15 @@ const ajv = new Ajv2020.default({
 });
 ajv.addSchema(schema);
 /** What can be checked: a project, and the parts of one that stand alone elsewhere. */
-const PARTS = { project: '', item: 'item', outline: 'outline', finish: 'finish', photo: 'photo', developing: 'developing' };
+const PARTS = {
+  project: '',
+  item: 'item',
+  crossing: 'crossing',
+  outline: 'outline',
+  finish: 'finish',
+  photo: 'photo',
+  developing: 'developing',
+};
 const code = standaloneCode.default(
   ajv,
   Object.fromEntries(

@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import { afterAll, beforeAll, expect, it } from 'vitest';
-import { mattesUsed } from '@kadrosyn/core';
+import { referencesOf } from '@kadrosyn/core';
 import { SAMPLE_FOCUS, SAMPLE_PHOTOS, samplePhotoFile } from '@kadrosyn/demo';
 import { seedSamples } from '../dist/seed.js';
 import { startTestServer, type TestServer } from '../testing/test-server.js';
@@ -23,7 +23,9 @@ it('the samples are loaded where nothing is, left alone afterwards, and put back
 
   // What breaks out has its cutout with it, and putting samples back adds no other.
   const mattes = async (): Promise<string[]> => {
-    const used = await Promise.all((await list()).map(async ({ id }) => mattesUsed((await projects.document(id)).document)));
+    const used = await Promise.all(
+      (await list()).map(async ({ id }) => referencesOf((await projects.document(id)).document).mattes),
+    );
     return used.flat().map(({ photoId, matteSha256 }) => `${photoId}/${matteSha256}`);
   };
   const known = await mattes();

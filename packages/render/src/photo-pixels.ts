@@ -110,8 +110,10 @@ export function warpedPixels(opening: Opening, fill: PhotoFill, bounds: Bounds, 
   const toCorners = projectionTo(corners as unknown as Parameters<typeof projectionTo>[0], box.width, box.height);
   const boxToView = asProjection(chain(scaling(1 / coarse), translation(-bounds.x, -bounds.y), drawing.view, boxMatrix(box)));
   const photoToBox = asProjection(placementMatrix(placement, photo));
-  const toPhoto = invertProjection(multiplyProjections(multiplyProjections(boxToView, toCorners), photoToBox));
   const [width, height] = [Math.ceil(bounds.width / coarse), Math.ceil(bounds.height / coarse)];
+  const toPhoto = toCorners && invertProjection(multiplyProjections(multiplyProjections(boxToView, toCorners), photoToBox));
+  // Corners on one line leave no room for a picture.
+  if (!toPhoto) return { width, height, data: new Uint8ClampedArray(4 * width * height) };
   const level = drawing.resources.source.level(fill.photoId, 1 / Math.max(1e-6, warpedScale(toPhoto, width, height)));
   if (!level) return null;
   const toLevel = multiplyProjections(asProjection(invert(levelMatrix(level))), toPhoto);

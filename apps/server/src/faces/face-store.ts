@@ -1,5 +1,5 @@
 import { and, asc, eq, inArray } from 'drizzle-orm';
-import { facesUsed, type Project } from '@kadrosyn/core';
+import { referencesOf, type Project } from '@kadrosyn/core';
 import { notFound } from '../coded-error.js';
 import type { Database } from '../database/connect.js';
 import { putBlob } from '../database/put-blob.js';
@@ -53,7 +53,7 @@ export class FaceStore {
 
   /** The fonts that a project needs and the application does not bring. */
   filesFor(project: Project): Promise<Record<string, Buffer>> {
-    return this.files([...facesUsed(project).faces].filter((id) => id.startsWith('face_')));
+    return this.files([...referencesOf(project).faces].filter((id) => id.startsWith('face_')));
   }
 
   async remove(id: string): Promise<void> {

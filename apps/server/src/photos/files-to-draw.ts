@@ -1,4 +1,4 @@
-import { mattesUsed, photosUsed, type Project } from '@kadrosyn/core';
+import { referencesOf, type Project } from '@kadrosyn/core';
 import type { Database } from '../database/connect.js';
 import type { PhotoBytes } from '../tasks/tasks.js';
 import { CutoutStore } from './cutout-store.js';
@@ -19,13 +19,13 @@ export async function filesToDraw(
 ): Promise<DrawingFiles> {
   const [photos, cutouts] = [new PhotoStore(db, workspaceId), new CutoutStore(db, workspaceId)];
   const photoFiles: Record<string, PhotoBytes> = {};
-  for (const id of photosUsed(project)) {
+  for (const id of referencesOf(project).photos) {
     const file = await photos.file(id, size);
     const row = await photos.find(id);
     if (file && row) photoFiles[id] = { bytes: file.bytes, level: size === 'screen' ? row.screenLevel : 0 };
   }
   const matteFiles: Record<string, PhotoBytes> = {};
-  for (const { photoId, matteSha256 } of mattesUsed(project)) {
+  for (const { photoId, matteSha256 } of referencesOf(project).mattes) {
     const file = await cutouts.matte(photoId, matteSha256, size === 'screen' ? 'screen' : 'full');
     const photo = photoFiles[photoId];
     if (file && photo) matteFiles[`${photoId}/${matteSha256}`] = { bytes: file.bytes, level: photo.level };

@@ -3,7 +3,7 @@ import {
   EditError,
   isNestedTooDeep,
   openProject,
-  photosUsed,
+  referencesOf,
   rebaseEdits,
   rebaseWork,
   type Edit,
@@ -104,11 +104,11 @@ function parsed(edits: Edits | string): Edits {
 /** The same for a document that has been checked before. */
 function changeProject(project: Project, edits: Edits, since: Edits): ChangedDocument {
   let changed: Project;
-  let joined: Joined | null = null;
+  let joined: Joined | null;
   try {
     const rebased = since.length > 0 ? rebaseEdits(edits, since) : null;
+    changed = (rebased?.mine ?? edits).reduce(applyEdit, project);
     joined = rebased && { mine: rebased.mine, others: rebased.theirs };
-    changed = (joined?.mine ?? edits).reduce(applyEdit, project);
   } catch (error) {
     if (!(error instanceof EditError || error instanceof TypeError)) throw error;
     const detail = { reason: error.message };
@@ -131,7 +131,7 @@ function checked(project: Project): ChangedDocument {
     );
   }
   const small = json.length <= SMALL ? { project } : {};
-  return { ok: true, json, photoIds: [...photosUsed(project)], ...small };
+  return { ok: true, json, photoIds: [...referencesOf(project).photos], ...small };
 }
 
 function refused(code: string, message: string, detail: Readonly<Record<string, unknown>> = {}): ChangedDocument {

@@ -1,4 +1,4 @@
-import { mattesUsed, type Shaper } from '@kadrosyn/core';
+import { referencesOf, type Shaper } from '@kadrosyn/core';
 import { DecodedPhotoSource } from '@kadrosyn/render';
 import { decodePhoto, encodePicture, loadShaperFrom, NODE_ENVIRONMENT, renderSheet } from '@kadrosyn/render/node';
 import type { RenderedFile, RenderTask } from './tasks.js';
@@ -30,7 +30,7 @@ export async function drawSheet(task: RenderTask, onProgress?: (share: number) =
     if (photo) source.add(id, await decodePhoto(bytes), level, photo);
     report((0.5 * (index + 1)) / files.length);
   }
-  for (const { photoId, matteSha256 } of mattesUsed({ ...task.project, sheets: [sheet] })) {
+  for (const { photoId, matteSha256 } of referencesOf(task.project, [sheet.id]).mattes) {
     const [photo, file] = [task.project.photos[photoId], task.matteFiles[`${photoId}/${matteSha256}`]];
     if (photo && file && photoId in task.photoFiles) {
       source.addCutout(photoId, matteSha256, await decodePhoto(file.bytes), file.level, photo);

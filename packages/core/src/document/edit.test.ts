@@ -1,9 +1,11 @@
+import { referencesOf } from './references.js';
 import { describe, expect, it } from 'vitest';
 import { testGroup, testOpening, testPhoto, testProject } from '../../testing/test-documents.js';
 import { applyEdit, type Edit, EditError, invertEdit, type Operation } from './edit.js';
-import { findItem, mattesUsed, photosUsed } from './find-item.js';
+import { findItem } from './find-item.js';
 import type { Opening } from './item.js';
-import { copyOf, insertItem, placeOf, removeItem, reorderItem, withPhoto } from './make-edit.js';
+import { copyOf } from './copies.js';
+import { insertItem, placeOf, removeItem, reorderItem, withPhoto } from './make-edit.js';
 
 const project = testProject([testOpening('a'), testGroup('g', [testOpening('b'), testOpening('c')]), testOpening('d')]);
 const sheet = project.sheets[0]!;
@@ -101,7 +103,7 @@ describe('making edits', () => {
     const fill = (photoId: string) => ({ type: 'photo', photoId, placement }) as const;
     const shown = testProject([testGroup('g', [testOpening('a', { fill: fill('one') })])]);
     const withGround = { ...shown, sheets: [{ ...shown.sheets[0]!, background: fill('two') }] };
-    expect([...photosUsed(withGround)].sort()).toEqual(['one', 'two']);
+    expect([...referencesOf(withGround).photos].sort()).toEqual(['one', 'two']);
   });
 
   it('finds the mattes that are shown, each once, and none that a photo does not have', () => {
@@ -113,7 +115,7 @@ describe('making edits', () => {
         fill: { type: 'photo', photoId, placement, ...(revision === undefined ? {} : { cutout: { id: 'cut', revision } }) },
       });
     const items = [shows('a', 'one', 1), shows('b', 'one', 1), shows('c', 'one'), shows('d', 'one', 7), shows('e', 'two', 0)];
-    expect(mattesUsed({ ...testProject(items), photos })).toEqual([{ photoId: 'one', matteSha256: 'b'.repeat(64) }]);
+    expect(referencesOf({ ...testProject(items), photos }).mattes).toEqual([{ photoId: 'one', matteSha256: 'b'.repeat(64) }]);
   });
 
   it('changes what is known of a photo, and takes that back; a photo that is not there is an error', () => {

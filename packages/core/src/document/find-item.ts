@@ -47,31 +47,6 @@ export function isOutOfReach({ hidden, locked }: Item): boolean {
   return hidden === true || locked === true;
 }
 
-/** Ids of all photos that any fill of the project shows. */
-export function photosUsed(project: Project): Set<string> {
-  const used = new Set<string>();
-  for (const sheet of project.sheets) {
-    if (sheet.background.type === 'photo') used.add(sheet.background.photoId);
-    for (const opening of openingsOf(sheet.items)) {
-      if (opening.fill.type === 'photo') used.add(opening.fill.photoId);
-    }
-  }
-  return used;
-}
-
-/** The mattes that fills of the project use, each once. */
-export function mattesUsed(project: Project): { readonly photoId: string; readonly matteSha256: string }[] {
-  const used = new Map<string, { photoId: string; matteSha256: string }>();
-  for (const sheet of project.sheets) {
-    for (const { fill } of openingsOf(sheet.items)) {
-      const revision = fill.type === 'photo' ? cutoutRevision(project.photos, fill) : undefined;
-      if (fill.type !== 'photo' || !revision) continue;
-      used.set(`${fill.photoId}/${revision.matteSha256}`, { photoId: fill.photoId, matteSha256: revision.matteSha256 });
-    }
-  }
-  return [...used.values()];
-}
-
 /** The revision of a cutout that a fill uses; undefined where it uses none, or one that the photo does not have. */
 export function cutoutRevision(photos: Project['photos'], { photoId, cutout }: PhotoFill): CutoutRevision | undefined {
   return cutout && photos[photoId]?.cutouts?.find(({ id }) => id === cutout.id)?.revisions[cutout.revision];
@@ -81,21 +56,4 @@ export function cutoutRevision(photos: Project['photos'], { photoId, cutout }: P
 export function newestCutout({ cutouts }: Pick<Photo, 'cutouts'>): PhotoFill['cutout'] {
   const cutout = cutouts?.findLast(({ revisions }) => revisions.length > 0);
   return cutout && { id: cutout.id, revision: cutout.revisions.length - 1 };
-}
-
-/** What letterings need: ids of their faces, and all of their text. */
-export function facesUsed(project: Project): { readonly faces: ReadonlySet<string>; readonly text: string } {
-  const faces = new Set<string>();
-  let text = '';
-  for (const sheet of project.sheets) {
-    for (const { outline } of openingsOf(sheet.items)) {
-      if (outline.type !== 'lettering') continue;
-      for (const run of outline.runs) {
-        faces.add(run.face);
-        if (run.standIn) faces.add(run.standIn);
-        text += run.text;
-      }
-    }
-  }
-  return { faces, text };
 }

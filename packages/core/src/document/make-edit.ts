@@ -5,7 +5,6 @@ import type { SheetProperties } from '../kinds/operations/sheets.js';
 import { presentValues, type Edit, type ItemProperties, type Operation, type ProjectProperties } from './edit.js';
 import { findItem } from './find-item.js';
 import type { Item } from './item.js';
-import { newId } from './new-id.js';
 import type { Photo, Project, Sheet } from './project.js';
 
 /** What of a sheet can be changed as a whole: its properties, and what it keeps one by one as it shall be. */
@@ -113,13 +112,6 @@ export function indexOf(sheet: Sheet, itemId: string): number {
 /** The list that an item lies in, from back to front: of its group or of the sheet. @throws RangeError when it is not on the sheet. */
 export function listAround(sheet: Sheet, itemId: string): readonly Item[] {
   return listIn(sheet.items, placeOf(sheet, itemId).groupId)!;
-}
-
-/** A copy with new ids, moved by `offset` px. */
-export function copyOf(item: Item, offset: number): Item {
-  const id = newId('item');
-  if (item.type === 'group') return { ...item, id, items: item.items.map((inner) => copyOf(inner, offset)) };
-  return { ...item, id, box: { ...item.box, x: item.box.x + offset, y: item.box.y + offset } };
 }
 
 /** Puts operations before an edit that list the photo in the project, if it is not there yet. */

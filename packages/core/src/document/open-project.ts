@@ -2,7 +2,7 @@ import { migrated, MIGRATIONS } from './migrations/migrations.js';
 import type { Migration } from './migrations/migration.js';
 import { PROJECT_VERSION, type Project } from './project.js';
 import { validators } from './project-validator.generated.js';
-import { photosUsed } from './find-item.js';
+import { referencesOf } from './references.js';
 import { isNestedTooDeep } from './nesting.js';
 import type { SchemaFault } from './schema-fault.js';
 
@@ -33,7 +33,7 @@ export function openProject(raw: unknown, migrations: readonly Migration[] = MIG
     };
   }
   const project = document as unknown as Project;
-  for (const photoId of photosUsed(project)) {
+  for (const photoId of referencesOf(project).photos) {
     if (!(photoId in project.photos)) return { ...refuse('The project shows a photo that it does not list.'), where: photoId };
   }
   return { ok: true, project };

@@ -36,16 +36,18 @@ export function rebaseWork(mine: readonly Edit[], theirs: readonly Edit[]): numb
 
 function crossed(mine: readonly Operation[], theirs: readonly Operation[]): [readonly Operation[], readonly Operation[]] {
   let left = theirs;
-  const rebased = mine.flatMap((operation) => {
+  const rebased: Operation[] = [];
+  for (const operation of mine) {
     let own: Operation | null = operation;
-    left = left.flatMap((other) => {
-      if (own === null) return [other];
-      const [before, after]: [Operation, Operation | null] = [own, rebaseOperation(own, other)];
-      own = after;
-      return rebaseOperation(other, before) ?? [];
-    });
-    return own ?? [];
-  });
+    const after: Operation[] = [];
+    for (const other of left) {
+      const kept: Operation | null = own === null ? other : rebaseOperation(other, own);
+      if (own !== null) own = rebaseOperation(own, other);
+      if (kept) after.push(kept);
+    }
+    left = after;
+    if (own) rebased.push(own);
+  }
   return [rebased, left];
 }
 

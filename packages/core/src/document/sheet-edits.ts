@@ -1,6 +1,5 @@
-import type { Crossing } from './crossing.js';
+import { copiesOf } from './copies.js';
 import type { Edit } from './edit.js';
-import type { Item } from './item.js';
 import { newId } from './new-id.js';
 import type { Project, Sheet } from './project.js';
 
@@ -11,20 +10,11 @@ export function addSheet(project: Project, sheet: Sheet, index = project.sheets.
 
 /** A copy of a sheet, with ids of its own, behind the original. */
 export function copySheet(project: Project, sheet: Sheet): { readonly edit: Edit; readonly id: string } {
-  const ids = new Map<string, string>();
-  const renewed = (item: Item): Item => {
-    const id = newId('item');
-    ids.set(item.id, id);
-    return item.type === 'group' ? { ...item, id, items: item.items.map(renewed) } : { ...item, id };
-  };
-  const items = sheet.items.map(renewed);
-  const end = <T extends Crossing['lower']>(part: T): T => ({ ...part, itemId: ids.get(part.itemId) ?? part.itemId });
   const copy: Sheet = {
     ...sheet,
     id: newId('sheet'),
     name: freeName(project, sheet.name),
-    items,
-    crossings: sheet.crossings.map((crossing) => ({ ...crossing, lower: end(crossing.lower), upper: end(crossing.upper) })),
+    ...copiesOf(sheet.items, sheet.crossings),
   };
   const index = project.sheets.findIndex(({ id }) => id === sheet.id) + 1;
   return { edit: addSheet(project, copy, index, `Copy ${sheet.name}`), id: copy.id };

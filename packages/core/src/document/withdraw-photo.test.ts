@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { testGroup, testOpening, testPhoto, testProject } from '../../testing/test-documents.js';
 import { applyEdit, EditError, invertEdit } from './edit.js';
-import { photosUsed } from './find-item.js';
+import { referencesOf } from './references.js';
 import { openProject } from './open-project.js';
 import type { Project } from './project.js';
 import { withdrawPhoto } from './withdraw-photo.js';
@@ -32,7 +32,7 @@ describe('a photo that could not be stored', () => {
     const project = shownEverywhere();
     const edit = withdrawPhoto(project, 'photo_a')!;
     const without = applyEdit(project, edit);
-    expect([...photosUsed(without)]).toEqual([]);
+    expect([...referencesOf(without).photos]).toEqual([]);
     expect(Object.keys(without.photos)).toEqual(['photo_b']);
     expect(openProject(without)).toMatchObject({ ok: true });
     expect(applyEdit(without, invertEdit(edit))).toEqual(project);

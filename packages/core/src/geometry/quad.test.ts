@@ -15,7 +15,7 @@ describe('projections', () => {
         fc.double({ min: 0, max: 320, noNaN: true }),
         fc.double({ min: 0, max: 240, noNaN: true }),
         (quad, x, y) => {
-          const m = projectionTo(quad, 320, 240);
+          const m = projectionTo(quad, 320, 240)!;
           const corners = [
             { x: 0, y: 0 },
             { x: 320, y: 0 },
@@ -26,7 +26,7 @@ describe('projections', () => {
             expect(project(m, corner).x).toBeCloseTo(quad[i]!.x, 6);
             expect(project(m, corner).y).toBeCloseTo(quad[i]!.y, 6);
           });
-          const back = project(invertProjection(m), project(m, { x, y }));
+          const back = project(invertProjection(m)!, project(m, { x, y }));
           expect(back.x).toBeCloseTo(x, 5);
           expect(back.y).toBeCloseTo(y, 5);
         },
@@ -37,7 +37,7 @@ describe('projections', () => {
   it('keep straight lines straight', () => {
     fc.assert(
       fc.property(quads, (quad) => {
-        const m = projectionTo(quad, 100, 100);
+        const m = projectionTo(quad, 100, 100)!;
         const [a, b, c] = [0, 0.37, 1].map((t) => project(m, { x: 10 + 80 * t, y: 20 + 50 * t })) as [Quad[0], Quad[0], Quad[0]];
         expect(Math.abs((b.x - a.x) * (c.y - a.y) - (b.y - a.y) * (c.x - a.x))).toBeLessThan(1e-5);
       }),
@@ -55,7 +55,7 @@ describe('projections', () => {
       ],
       10,
       10,
-    );
+    )!;
     const [p, q] = [project(multiplyProjections(shift, m), { x: 4, y: 7 }), project(m, { x: 4, y: 7 })];
     expect(p.x).toBeCloseTo(q.x + 5, 9);
     expect(p.y).toBeCloseTo(q.y - 3, 9);
@@ -68,8 +68,8 @@ describe('projections', () => {
       { x: 2, y: 2 },
       { x: 3, y: 3 },
     ];
-    expect(() => projectionTo(line, 10, 10)).toThrow(RangeError);
-    expect(() => invertProjection([0, 0, 0, 0, 0, 0, 0, 0, 1])).toThrow(RangeError);
+    expect(projectionTo(line, 10, 10)).toBeNull();
+    expect(invertProjection([0, 0, 0, 0, 0, 0, 0, 0, 1])).toBeNull();
   });
 
   it('warp a chequered board so that its edges lie within half a px of where perspective puts them', () => {
@@ -86,8 +86,8 @@ describe('projections', () => {
       { x: 330, y: 380 },
       { x: 70, y: 300 },
     ];
-    const toQuad = projectionTo(quad, size, size);
-    const { data } = sampleWarped(board, invertProjection(toQuad), 400, 400);
+    const toQuad = projectionTo(quad, size, size)!;
+    const { data } = sampleWarped(board, invertProjection(toQuad)!, 400, 400);
     // Along the middle of each row of squares the borders of the columns are found by where grey crosses the middle.
     let most = 0;
     for (let row = 0; row < squares; row++) {

@@ -9,15 +9,15 @@ export type Quad = readonly [Point, Point, Point, Point];
 /**
  * The projection that takes the rectangle 0..width, 0..height to `quad` (P. Heckbert, "Fundamentals of texture mapping and
  * image warping", 1989).
- * @throws RangeError when three corners lie on one line.
+ * @returns null when three corners lie on one line: no picture fits in there.
  */
-export function projectionTo(quad: Quad, width: number, height: number): Projection {
+export function projectionTo(quad: Quad, width: number, height: number): Projection | null {
   const [p0, p1, p2, p3] = quad;
   const [dx1, dy1] = [p1.x - p2.x, p1.y - p2.y];
   const [dx2, dy2] = [p3.x - p2.x, p3.y - p2.y];
   const [sx, sy] = [p0.x - p1.x + p2.x - p3.x, p0.y - p1.y + p2.y - p3.y];
   const det = dx1 * dy2 - dx2 * dy1;
-  if (Math.abs(det) < 1e-12) throw new RangeError('Three corners lie on one line');
+  if (Math.abs(det) < 1e-12) return null;
   const g = (sx * dy2 - dx2 * sy) / det;
   const h = (dx1 * sy - sx * dy1) / det;
   return [
@@ -38,12 +38,12 @@ export function project(m: Projection, p: Point): Point {
   return { x: (m[0] * p.x + m[1] * p.y + m[2]) / w, y: (m[3] * p.x + m[4] * p.y + m[5]) / w };
 }
 
-/** The inverse map. @throws RangeError when the map flattens the plane. */
-export function invertProjection(m: Projection): Projection {
+/** The inverse map; null when the map flattens the plane. */
+export function invertProjection(m: Projection): Projection | null {
   const [a, b, c, d, e, f, g, h, i] = m;
   const [A, B, C] = [e * i - f * h, f * g - d * i, d * h - e * g];
   const det = a * A + b * B + c * C;
-  if (det === 0 || !Number.isFinite(det)) throw new RangeError('A projection that flattens the plane has no inverse');
+  if (det === 0 || !Number.isFinite(det)) return null;
   return [A, c * h - b * i, b * f - c * e, B, a * i - c * g, c * d - a * f, C, b * g - a * h, a * e - b * d].map(
     (value) => value / det,
   ) as unknown as Projection;

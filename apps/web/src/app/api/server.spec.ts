@@ -41,7 +41,12 @@ describe('what is asked of the server', () => {
       isPassing: true,
     });
     expect(timeout).toHaveBeenCalledWith(30_000);
-    expect(JSON.parse(asked[0]!.options.body as string)).toEqual({ revision: 1, version: PROJECT_VERSION, saveId: 'save_1', edits: [] });
+    expect(JSON.parse(asked[0]!.options.body as string)).toEqual({
+      revision: 1,
+      version: PROJECT_VERSION,
+      saveId: 'save_1',
+      edits: [],
+    });
     timeout.mockRestore();
   });
 

@@ -1,9 +1,11 @@
 import { inject, Injectable } from '@angular/core';
-import { removeItems } from '@kadrosyn/core';
+import { pasteEdit, readClipping, removeItems, writeClipping } from '@kadrosyn/core';
 import { Arrivals } from './arrivals';
-import { CLIPPING_TYPE, pasteEdit, readClipping, writeClipping } from './commands/clipping';
 import { EditorSession } from './session';
 import { nameTogether } from './sheet/together-gestures';
+
+/** How copied items are named among what the clipboard holds. */
+const CLIPPING_TYPE = 'application/x-kadrosyn-items+json';
 
 /** Copying, cutting and pasting: items of sheets, and files. */
 @Injectable()

@@ -1,5 +1,5 @@
 import { computed, effect, inject, Injectable, signal, untracked } from '@angular/core';
-import { facesUsed, fallbackFacesFor } from '@kadrosyn/core';
+import { referencesOf, fallbackFacesFor } from '@kadrosyn/core';
 import { faultOf } from '../api/fault';
 import { ShaperLoader } from '../lettering/shaper-loader';
 import { EditorSession } from './session';
@@ -14,7 +14,7 @@ export class ProjectFaces {
   private readonly needs = computed(() => {
     const project = this.session.project();
     if (!project) return null;
-    const { faces, text } = facesUsed(project);
+    const { faces, text } = referencesOf(project);
     return [...faces, ...fallbackFacesFor(text).map(({ id }) => id)].sort().join(' ');
   });
 
@@ -28,7 +28,7 @@ export class ProjectFaces {
   }
 
   async load(): Promise<void> {
-    const { faces, text } = facesUsed(this.session.project()!);
+    const { faces, text } = referencesOf(this.session.project()!);
     try {
       await this.shapers.ensure(faces, text);
       this.ready.set(true);

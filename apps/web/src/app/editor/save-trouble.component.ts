@@ -93,7 +93,10 @@ export class SaveTroubleComponent {
   /** Takes the server's state. What only this window has is kept as a project of its own first; without that nothing is given up. */
   async reload(): Promise<void> {
     // The journal keeps what was done, and is translated by the version that comes.
-    if (this.save().state === 'outdated') return this.document.location.reload();
+    if (this.save().state === 'outdated') {
+      this.document.location.reload();
+      return;
+    }
     const copy = this.save().unsaved.length > 0 ? await this.copied() : null;
     if (copy === undefined) return;
     await dropOwnJournal(this.projectId());

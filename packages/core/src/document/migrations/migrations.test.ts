@@ -69,7 +69,7 @@ describe('journals of earlier versions', () => {
       const now = migratedJournal(journal)!;
       expect(now.project).toEqual(migrated(journal.project));
       const project = now.project as unknown as Project;
-      const lists = { past: now.past as Edit[], future: now.future as Edit[], unsaved: now.unsaved as Edit[] };
+      const lists = now as unknown as Readonly<Record<'past' | 'future' | 'unsaved', readonly Edit[]>>;
       edits += lists.past.length + lists.future.length;
       for (const list of [lists.past, lists.unsaved]) {
         const before = list.toReversed().map(invertEdit).reduce(applyEdit, project);

@@ -1,5 +1,6 @@
 import type { Fill } from '../../document/fill.js';
 import type { Item } from '../../document/item.js';
+import { fillReferences } from '../fills/fills.js';
 import { nameOf } from './operation-kind.js';
 
 /** Names of an item, and of all that is in it. */
@@ -14,7 +15,9 @@ export function namesNeededBy(sheetId: string, item: Item): string[] {
 
 /** The same for a fill. */
 export function fillNames(sheetId: string, fill: Fill | null | undefined): string[] {
-  if (fill?.type !== 'photo') return [];
-  const shared = typeof fill.placement === 'string' ? [nameOf.placement(sheetId, fill.placement)] : [];
-  return [nameOf.photo(fill.photoId), ...shared];
+  if (!fill) return [];
+  return fillReferences(fill).flatMap((reference) => {
+    if (reference.to === 'photo') return [nameOf.photo(reference.id)];
+    return reference.to === 'placement' ? [nameOf.placement(sheetId, reference.id)] : [];
+  });
 }

@@ -1,5 +1,5 @@
 import { dequal } from 'dequal';
-import { photosUsed } from '../../document/find-item.js';
+import { referencesOf } from '../../document/references.js';
 import type { Photo, Project } from '../../document/project.js';
 import { EditConflict, EditError } from './edit-error.js';
 import { defineOperation, nameOf } from './operation-kind.js';
@@ -49,7 +49,7 @@ export const removePhoto = defineOperation<'remove-photo', RemovePhoto>({
   apply: (project, { photo }) => {
     const { [photo.id]: found, ...photos } = project.photos;
     if (!found) throw new EditError(`Photo ${photo.id} is not in the project`);
-    if (photosUsed(project).has(found.id)) throw new EditError(`Photo ${found.id} is still shown`);
+    if (referencesOf(project).photos.has(found.id)) throw new EditError(`Photo ${found.id} is still shown`);
     return { ...project, photos };
   },
   invert: (operation) => ({ ...operation, type: 'add-photo' }),
@@ -61,7 +61,7 @@ export const removePhoto = defineOperation<'remove-photo', RemovePhoto>({
   },
   refit: (project, operation) => {
     if (!dequal(photoOf(project, operation.photo.id), operation.photo)) throw new EditConflict('The photo was changed');
-    if (photosUsed(project).has(operation.photo.id)) throw new EditConflict('The photo is shown elsewhere');
+    if (referencesOf(project).photos.has(operation.photo.id)) throw new EditConflict('The photo is shown elsewhere');
     return operation;
   },
 });

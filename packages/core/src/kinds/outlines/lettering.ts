@@ -11,6 +11,7 @@ import {
 } from 'typebox';
 import { letteringPath } from '../../lettering/lettering-path.js';
 import { scaled } from '../../lettering/scaled.js';
+import type { Reference } from '../reference.js';
 import { ColourPart, IdPart, NamePart, type Stored } from '../schema-parts.js';
 import { defineOutline, type OutlineFrom } from './outline-kind.js';
 
@@ -89,6 +90,11 @@ export const lettering = defineOutline({
   type: 'lettering',
   properties,
   word: 'Lettering',
+  refers: ({ runs }) =>
+    runs.flatMap(({ face, standIn, text }): Reference[] => [
+      { to: 'face', id: face, text },
+      ...(standIn ? [{ to: 'face', id: standIn, text: '' } as const] : []),
+    ]),
   path: (outline, width, height, shaper) => letteringPath(outline, width, height, shaper),
   scaled,
 });

@@ -2,6 +2,7 @@ import { Literal, Object as ObjectPart, type Static, type TObject, type TPropert
 import type { Shaper } from '../../lettering/shaper.js';
 import type { Point } from '../../geometry/matrix.js';
 import type { Path } from '../../geometry/path.js';
+import type { Reference } from '../reference.js';
 import type { Stored } from '../schema-parts.js';
 
 /** A point of an outline that can be dragged to change its form. */
@@ -53,6 +54,8 @@ export interface OutlineKind<T extends string, O> {
   /** What can be dragged in a box of this size. @default nothing but the box */
   readonly handles?: (outline: O, width: number, height: number) => readonly OutlineHandle<O>[];
   readonly numbers?: readonly OutlineNumber[];
+  /** What it needs besides itself. @default nothing */
+  readonly refers?: (outline: O) => readonly Reference[];
   readonly supplies?: readonly OutlineSupply<O>[];
   /** The outline on a sheet that is `factor` times as large, where it has lengths in px. @default as it is */
   readonly scaled?: (outline: O, factor: number) => O;

@@ -1,5 +1,6 @@
 import type { Shaper } from '../../lettering/shaper.js';
 import type { Path } from '../../geometry/path.js';
+import type { Reference } from '../reference.js';
 import { arch } from './arch.js';
 import { corners } from './corners.js';
 import { droplet } from './droplet.js';
@@ -55,6 +56,11 @@ export function outlineKind(outline: Outline): OutlineKind<OutlineType, Outline>
  */
 export function outlinePath(outline: Outline, width: number, height: number, shaper: Shaper): Path {
   return outlineKind(outline).path(outline, width, height, shaper);
+}
+
+/** What an outline needs besides itself. */
+export function outlineReferences(outline: Outline): readonly Reference[] {
+  return outlineKind(outline).refers?.(outline) ?? [];
 }
 
 /** What can be dragged of an outline in a box of this size; none where only the box changes it. */

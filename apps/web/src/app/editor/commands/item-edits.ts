@@ -1,9 +1,10 @@
 import {
   changeOpening,
+  copiesOf,
   copyOf,
   fillBox,
-  insertInFront,
   insertItem,
+  layCopies,
   measureLettering,
   moveByGrip,
   placeBefore,
@@ -51,15 +52,15 @@ export function duplicateEdit(context: GripContext, item: Item): { readonly edit
   return { edit: insertItem(sheet, copy, `Duplicate ${item.name}`, placeBefore(sheet, item.id)), id: copy.id };
 }
 
-/** Copies of several items, a little to the right and below, in front of the frontmost. */
+/** Copies of several items with the crossings between them, a little to the right and below, in front of the frontmost. */
 export function duplicateTogetherEdit(
   { sheet }: GripContext,
   items: readonly Item[],
 ): { readonly edit: Edit; readonly ids: readonly string[] } {
   const by = Math.max(8, Math.min(sheet.width, sheet.height) * 0.03);
-  const copies = items.map((item) => copyOf(item, by));
-  const operations = insertInFront(sheet, placeBefore(sheet, items.at(-1)!.id), copies);
-  return { edit: { name: `Duplicate ${items.length} items`, operations }, ids: copies.map(({ id }) => id) };
+  const copies = copiesOf(items, sheet.crossings, by);
+  const operations = layCopies(sheet, placeBefore(sheet, items.at(-1)!.id), copies);
+  return { edit: { name: `Duplicate ${items.length} items`, operations }, ids: copies.items.map(({ id }) => id) };
 }
 
 /** Moves by the grip. The name says what moved. */

@@ -2,7 +2,7 @@ import { inject } from '@angular/core';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
 import { Store } from '@ngrx/store';
 import { toObservable } from '@angular/core/rxjs-interop';
-import { newId, openProject, photosUsed, type Project } from '@kadrosyn/core';
+import { newId, openProject, referencesOf, type Project } from '@kadrosyn/core';
 import {
   catchError,
   concatMap,
@@ -134,7 +134,7 @@ export const save = createEffect(
 
 function canSave({ project, save: { unsaved, state } }: EditorState, uploading: ReadonlySet<string>): boolean {
   if (!project || unsaved.length === 0 || state === 'stale' || state === 'outdated' || state === 'saving') return false;
-  return ![...photosUsed(project)].some((id) => uploading.has(id));
+  return ![...referencesOf(project).photos].some((id) => uploading.has(id));
 }
 
 /** Keeps history and unsaved edits in the browser. */

@@ -11,7 +11,7 @@ import {
   untracked,
 } from '@angular/core';
 import { MatMenuModule } from '@angular/material/menu';
-import { fillEmptyOpenings, photosUsed } from '@kadrosyn/core';
+import { fillEmptyOpenings, referencesOf } from '@kadrosyn/core';
 import { IconComponent } from '../../interface/icon.component';
 import { RecentlyUsed } from '../../interface/recently-used';
 import { SteadyRowDirective } from '../../interface/steady-row.directive';
@@ -81,7 +81,7 @@ export class PhotoSuppliesComponent {
   /** Photos that the project shows carry a mark. */
   readonly here = computed(() => {
     const project = this.session.shownProject();
-    return project ? photosUsed(project) : new Set<string>();
+    return project ? referencesOf(project).photos : new Set<string>();
   });
 
   readonly chosenEntries = computed(() =>

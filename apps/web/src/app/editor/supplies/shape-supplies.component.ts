@@ -2,7 +2,7 @@ import { NgTemplateOutlet } from '@angular/common';
 import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
 import { MatDialog } from '@angular/material/dialog';
 import { MatMenuModule } from '@angular/material/menu';
-import { photosUsed } from '@kadrosyn/core';
+import { referencesOf } from '@kadrosyn/core';
 import { faultOf } from '../../api/fault';
 import { IconComponent } from '../../interface/icon.component';
 import { lastUsed, RecentlyUsed } from '../../interface/recently-used';
@@ -59,7 +59,7 @@ export class ShapeSuppliesComponent {
   readonly samplePhoto = computed(() => {
     const { fill } = this.session.selectedOpening() ?? {};
     const project = this.session.shownProject();
-    const chosen = fill?.type === 'photo' ? fill.photoId : project && [...photosUsed(project)][0];
+    const chosen = fill?.type === 'photo' ? fill.photoId : project && [...referencesOf(project).photos][0];
     return (chosen && this.library.find(chosen)?.thumbnail) || (this.library.photos()[0]?.thumbnail ?? null);
   });
 

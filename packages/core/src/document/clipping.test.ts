@@ -1,6 +1,11 @@
-import { applyEdit, newProject, newShapedOpening, type Opening, type Photo, type Project } from '@kadrosyn/core';
 import { describe, expect, it } from 'vitest';
-import { pasteEdit, readClipping, writeClipping } from './clipping';
+import { pasteEdit, readClipping, writeClipping } from './clipping.js';
+import type { Crossing } from './crossing.js';
+import { applyEdit } from './edit.js';
+import type { Opening } from './item.js';
+import { newShapedOpening } from './new-opening.js';
+import { newProject } from './new-project.js';
+import type { Cutout, Photo, Project } from './project.js';
 
 const photo: Photo = { id: 'photo_mug', sha256: 'a'.repeat(64), name: 'mug', width: 40, height: 30 };
 const placement = { x: 30, y: 20, scale: 2, turn: 0, flipX: false, flipY: false };
@@ -33,6 +38,42 @@ describe('copying an item', () => {
     const items = applyEdit(second, edit).sheets[0]!.items as Opening[];
     expect([edit.name, items.map(({ box }) => box.x)]).toEqual(['Paste 2 items', [arch.box.x, arch.box.x]]);
     expect(items[1]!.fill).toMatchObject({ placement: { x: 30, y: 20, scale: 2 } });
+  });
+
+  it('takes the crossings between what is copied along, and no others', () => {
+    const ring: Opening = { ...arch, id: 'ring', name: 'Ring' };
+    const crossing = (lower: string, upper: string): Crossing => ({
+      lower: { itemId: lower, part: 'whole' },
+      upper: { itemId: upper, part: 'whole' },
+      ...{ over: true, regions: [], cuts: [] },
+    });
+    const crossings = [crossing(arch.id, 'ring'), crossing(arch.id, 'elsewhere')];
+    const sheet = { ...first.sheets[0]!, items: [arch, ring], crossings };
+    const clipping = readClipping(writeClipping(first, sheet, sheet.items))!;
+    const { edit, ids } = pasteEdit(second, second.sheets[0]!, clipping, 'beside');
+    const [pasted, ...others] = applyEdit(second, edit).sheets[0]!.crossings;
+    expect(others).toEqual([]);
+    expect([pasted!.lower.itemId, pasted!.upper.itemId]).toEqual(ids);
+    const damaged = JSON.stringify({ items: [arch], photos: [photo], crossings: [{ lower: 1 }] });
+    expect(readClipping(damaged)).toBeNull();
+  });
+
+  it('brings the cutouts that the photo there does not have', () => {
+    const revision = (letter: string) => ({ matteSha256: letter.repeat(64), marks: [] });
+    const cutout = (id: string, ...letters: string[]): Cutout => ({ id, name: id, revisions: letters.map(revision) });
+    const here = { ...first, photos: { [photo.id]: { ...photo, cutouts: [cutout('mug', 'b', 'c'), cutout('same', 'd')] } } };
+    const there = {
+      ...first,
+      photos: { [photo.id]: { ...photo, cutouts: [cutout('mug', 'b'), cutout('same', 'd'), cutout('own', 'e')] } },
+    };
+    const clipping = readClipping(writeClipping(here, here.sheets[0]!, [arch]))!;
+    const { edit } = pasteEdit(there, there.sheets[0]!, clipping, 'beside');
+    expect(applyEdit(there, edit).photos[photo.id]!.cutouts!.map(({ id, revisions }) => [id, revisions.length])).toEqual([
+      ['same', 1],
+      ['own', 1],
+      ['mug', 2],
+    ]);
+    expect(pasteEdit(here, here.sheets[0]!, clipping, 'beside').edit.operations.map(({ type }) => type)).toEqual(['insert-item']);
   });
 
   it('twice gives two items', () => {

@@ -1,0 +1,81 @@
+import { isShared, ownFill } from '../fit/register.js';
+import { copiesOf, crossingsBetween, layCopies } from './copies.js';
+import type { Crossing } from './crossing.js';
+import type { Edit, Operation } from './edit.js';
+import { isPart } from './is-part.js';
+import type { Item } from './item.js';
+import { frontOf, idsOf } from './make-edit.js';
+import type { Photo, Project, Sheet } from './project.js';
+import { referencesOfItems } from './references.js';
+
+/** Copied items, from back to front, with the crossings between them and the photos that they show. */
+export interface Clipping {
+  readonly items: readonly Item[];
+  /** Between the items. */
+  readonly crossings: readonly Crossing[];
+  readonly photos: readonly Photo[];
+}
+
+/** The text that the clipboard keeps of items. Windows in register are copied with a placement of their own. */
+export function writeClipping(project: Project, sheet: Sheet, items: readonly Item[]): string {
+  const own = (item: Item): Item => {
+    if (item.type === 'group') return { ...item, items: item.items.map(own) };
+    return isShared(item.fill) ? { ...item, fill: ownFill(item, sheet) } : item;
+  };
+  const shown = referencesOfItems(items, project.photos).photos;
+  const photos = Object.values(project.photos).filter(({ id }) => shown.has(id));
+  const crossings = crossingsBetween(new Set(items.flatMap(idsOf)), sheet.crossings);
+  return JSON.stringify({ items: items.map(own), crossings, photos });
+}
+
+/** What a text of the clipboard holds; null where that is no list of items, or one that shows what is not there. */
+export function readClipping(text: string): Clipping | null {
+  try {
+    const { items, photos, crossings = [] } = JSON.parse(text) as Omit<Clipping, 'crossings'> & Partial<Clipping>;
+    const areParts =
+      items.every((item) => isPart('item', item)) &&
+      photos.every((photo) => isPart('photo', photo)) &&
+      crossings.every((crossing) => isPart('crossing', crossing));
+    if (!areParts || items.length === 0) return null;
+    const known = new Set(photos.map(({ id }) => id));
+    const { photos: shown, placements } = referencesOfItems(items, {});
+    const isWhole = placements.size === 0 && [...shown].every((id) => known.has(id));
+    return isWhole ? { items, crossings, photos } : null;
+  } catch {
+    return null;
+  }
+}
+
+/** Lays copies on top, a little beside the place of the originals or exactly there, and brings their photos along. */
+export function pasteEdit(
+  project: Project,
+  sheet: Sheet,
+  { items, crossings, photos }: Clipping,
+  where: 'beside' | 'in place',
+): { readonly edit: Edit; readonly ids: readonly string[] } {
+  const by = where === 'beside' ? Math.max(8, Math.min(sheet.width, sheet.height) * 0.03) : 0;
+  const copies = copiesOf(
+    items.map((item): Item => ({ ...item, locked: false })),
+    crossings,
+    by,
+  );
+  const added = photos.flatMap((photo) => photoOperations(project, photo));
+  const inserts = layCopies(sheet, frontOf(sheet), copies);
+  const name = `Paste ${items.length === 1 ? items[0]!.name : `${items.length} items`}`;
+  return { edit: { name, operations: [...added, ...inserts] }, ids: copies.items.map(({ id }) => id) };
+}
+
+/** Lists a photo that the project does not have, or gives it the cutouts that its photo does not have. */
+function photoOperations(project: Project, photo: Photo): Operation[] {
+  const present = project.photos[photo.id];
+  if (!present) return [{ type: 'add-photo', photo }];
+  const { cutouts = [] } = present;
+  const lacking = (photo.cutouts ?? []).filter(({ id, revisions }) => {
+    const same = cutouts.find((cutout) => cutout.id === id);
+    return !same || same.revisions.length < revisions.length;
+  });
+  if (lacking.length === 0) return [];
+  const others = cutouts.filter(({ id }) => lacking.every((cutout) => cutout.id !== id));
+  const after = { cutouts: [...others, ...lacking] };
+  return [{ type: 'change-photo', photoId: photo.id, before: { cutouts: present.cutouts ?? null }, after }];
+}

@@ -1,0 +1,51 @@
+import { describe, expect, it } from 'vitest';
+import { testGroup, testOpening, testPhoto, testProject } from '../../testing/test-documents.js';
+import type { PhotoFill } from './fill.js';
+import type { Project } from './project.js';
+import { referencesOf, referencesOfItems } from './references.js';
+
+const fill = (photoId: string, more: Partial<PhotoFill> = {}): PhotoFill => ({
+  ...{ type: 'photo', photoId, ...more },
+  placement: more.placement ?? { x: 0, y: 0, scale: 1, turn: 0, flipX: false, flipY: false },
+});
+const run = { face: 'archivo', axes: {}, size: 20, tracking: 0 };
+const word = testOpening('word', {
+  outline: {
+    ...{ type: 'lettering', align: 'left', leading: 1.2 },
+    runs: [
+      { ...run, text: 'Kiln', letterIds: ['a', 'b', 'c', 'd'] },
+      { ...run, text: 'day', letterIds: ['e', 'f', 'g'], face: 'face_own', standIn: 'fraunces' },
+    ],
+  },
+});
+const cutouts = [{ id: 'cut', name: 'Subject', revisions: [{ matteSha256: 'a'.repeat(64), marks: [] }] }];
+const made = testProject(
+  [
+    testGroup('g', [testOpening('a', { fill: fill('heron', { cutout: { id: 'cut', revision: 0 } }) })]),
+    testOpening('b', { fill: fill('heron', { cutout: { id: 'cut', revision: 7 }, placement: 'together' }) }),
+    word,
+  ],
+  [{ ...testPhoto('heron'), cutouts }, testPhoto('lake'), testPhoto('unused')],
+);
+const project: Project = {
+  ...made,
+  sheets: [...made.sheets, { ...made.sheets[0]!, id: 'sheet_2', items: [], background: fill('lake') }],
+};
+
+describe('what a project needs', () => {
+  it('is found wherever it is shown: photos, cutouts that there are, faces with their text, shared placements', () => {
+    const references = referencesOf(project);
+    expect([...references.photos]).toEqual(['heron', 'lake']);
+    expect(references.mattes).toEqual([{ photoId: 'heron', matteSha256: 'a'.repeat(64) }]);
+    expect([...references.faces]).toEqual(['archivo', 'face_own', 'fraunces']);
+    expect(references.text).toBe('Kilnday');
+    expect([...references.placements]).toEqual(['together']);
+  });
+
+  it('is that of some sheets only, or of some items', () => {
+    expect([...referencesOf(project, ['sheet_2']).photos]).toEqual(['lake']);
+    expect(referencesOf(project, ['sheet_2']).text).toBe('');
+    expect([...referencesOfItems([word], {}).faces]).toEqual(['archivo', 'face_own', 'fraunces']);
+    expect(referencesOfItems(made.sheets[0]!.items, {}).mattes).toEqual([]);
+  });
+});

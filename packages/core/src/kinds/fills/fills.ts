@@ -1,0 +1,27 @@
+import type { Reference } from '../reference.js';
+import { colour } from './colour.js';
+import { drawing } from './drawing.js';
+import type { FillKind } from './fill-kind.js';
+import { gradient } from './gradient.js';
+import { none } from './no-fill.js';
+import { photo } from './photo.js';
+
+/** Every kind of fill. */
+export const FILLS = { none, colour, gradient, drawing, photo } as const;
+
+export type FillType = keyof typeof FILLS;
+/** The fills of a kind. */
+export type FillOf<T extends FillType> = (typeof FILLS)[T] extends FillKind<T, infer F> ? F : never;
+/** What an opening shows inside its outline. */
+export type Fill = { [T in FillType]: FillOf<T> }[FillType];
+
+/** The kind that a fill is of. */
+export function fillKind(fill: Fill): FillKind<FillType, Fill> {
+  // Each kind takes its own fills only, and is found by their type.
+  return FILLS[fill.type] as unknown as FillKind<FillType, Fill>;
+}
+
+/** What a fill needs besides itself. */
+export function fillReferences(fill: Fill): readonly Reference[] {
+  return fillKind(fill).refers?.(fill) ?? [];
+}

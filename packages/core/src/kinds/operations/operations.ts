@@ -48,7 +48,7 @@ export type OperationType = Operation['type'];
 type OperationOf<T extends OperationType> = Extract<Operation, { readonly type: T }>;
 
 /** Every kind of operation. */
-export const OPERATIONS = {
+const OPERATIONS = {
   'insert-item': insertItem,
   'remove-item': removeItem,
   'move-item': moveItem,

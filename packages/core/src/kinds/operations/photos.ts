@@ -16,7 +16,7 @@ export interface RemovePhoto {
   readonly photo: Photo;
 }
 
-export type PhotoProperties = Properties<Pick<Photo, 'focus' | 'cutouts'>>;
+type PhotoProperties = Properties<Pick<Photo, 'focus' | 'cutouts'>>;
 
 export interface ChangePhoto {
   readonly type: 'change-photo';

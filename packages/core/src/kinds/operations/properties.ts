@@ -74,7 +74,7 @@ export function refittedChange<T extends Change>(target: object, change: T): T {
  * One value that two changed: what only one of them changed is as that one left it.
  * @throws EditConflict where both changed the same in different ways.
  */
-export function mergedValue(key: string, was: unknown, mine: unknown, theirs: unknown): unknown {
+function mergedValue(key: string, was: unknown, mine: unknown, theirs: unknown): unknown {
   if (dequal(mine, theirs) || dequal(was, theirs)) return mine;
   if (dequal(was, mine)) return theirs;
   const parts = [was, mine, theirs];

@@ -7,6 +7,7 @@ import { build } from 'esbuild';
 import { EffectPart } from '../packages/core/dist/kinds/effects/effects.js';
 import { fillSchema } from '../packages/core/dist/kinds/fills/fill-kind.js';
 import { FILLS } from '../packages/core/dist/kinds/fills/fills.js';
+import { finishSchema } from '../packages/core/dist/kinds/finishes/finishes.js';
 import { outlineSchema } from '../packages/core/dist/kinds/outlines/outline-kind.js';
 import { OUTLINES } from '../packages/core/dist/kinds/outlines/outlines.js';
 
@@ -21,6 +22,8 @@ const oneOf = (schemas) => ({
   oneOf: schemas.map(plain),
 });
 schema.$defs.effect = plain(EffectPart);
+schema.$defs.finish = plain(finishSchema());
+schema.$defs.group.properties.finish = plain(finishSchema(true));
 schema.$defs.fill = oneOf(Object.values(FILLS).map(fillSchema));
 schema.$defs.outline = oneOf(Object.values(OUTLINES).map(outlineSchema));
 const ajv = new Ajv2020.default({

@@ -1,5 +1,6 @@
 import {
   apply,
+  belowReach,
   crossingZone,
   filledBounds,
   intersect,
@@ -8,6 +9,7 @@ import {
   meanScale,
   multiply,
   scaling,
+  shadowReach,
   toWholePixels,
   transformBounds,
   translation,
@@ -25,7 +27,6 @@ import type { Drawing } from './drawing.js';
 import type { Inputs } from './inputs.js';
 import { belowPart, isOfZones, partName, type Paint, type Splits } from './layer-paint.js';
 import { paintsOf } from './paints.js';
-import { shadowReach } from './reach.js';
 import { made, reasonOf } from './trace.js';
 import { coverOf, reachesInto, unitCovers } from './unit-cover.js';
 import { workingScale } from './working-size.js';
@@ -177,7 +178,7 @@ export function namesOf({ itemId, part }: CrossingPart, names: readonly string[]
 }
 
 function reachOf(item: Item): number {
-  const own = shadowReach(item.finish?.shadow);
+  const own = item.finish ? belowReach(item.finish) : 0;
   return item.type === 'opening' ? Math.max(own, shadowReach(item.overhangs?.shadow)) : own;
 }
 

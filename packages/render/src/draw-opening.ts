@@ -2,6 +2,7 @@ import {
   boxMatrix,
   chain,
   covers,
+  hasFinish,
   intersect,
   invert,
   isDeveloped,
@@ -41,7 +42,7 @@ export function openingBounds(opening: Opening, view: Matrix, resources: RenderR
 
 /** Whether an opening is painted by its fill alone, so that it needs no layer of its own. */
 export function isPlain({ fill, finish, outline }: Opening): boolean {
-  if (finish.outline || finish.rim || finish.shadow || finish.innerShade) return false;
+  if (hasFinish(finish, 'form', 'inside', 'below')) return false;
   if (fill.type === 'drawing') return false;
   if (fill.type !== 'photo') return true;
   return !isWarped(outline) && typeof fill.placement !== 'string' && fill.show !== 'subject' && !isDeveloped(fill);

@@ -88,7 +88,12 @@ describe('kernels that work elsewhere', () => {
     }
     expect(read()).toEqual(exact);
     expect(kernels.pending).toBe(0);
-    expect(kernels.jobs.sort()).toEqual(['mood: develop', 'p  shade: inner-shade', 'p photo: develop', 'p shadow: shadow']);
+    expect(kernels.jobs.sort()).toEqual([
+      'mood: develop',
+      'p  innerShade shade: inner-shade',
+      'p photo: develop',
+      'p shadow shadow: shadow',
+    ]);
   });
 
   it('are asked again only for what has changed: a shadow stays when a tone does not', () => {

@@ -1,3 +1,4 @@
+import { finishInputs } from './finish-inputs.js';
 import type { Opening } from '@kadrosyn/core';
 import { BudgetCache } from './budget-cache.js';
 import type { Drawing, Layer } from './drawing.js';
@@ -24,7 +25,7 @@ export class LayerCache {
     const { view, clip, sheet, resources } = drawing;
     const inputs: Inputs = {
       ...appearance(opening),
-      shadow: opening.finish.shadow,
+      ...finishInputs(opening.finish, 'below'),
       overhangs: opening.overhangs,
       view: [view.a, view.e, view.f],
       clip: [clip.x, clip.y, clip.width, clip.height],
@@ -55,5 +56,5 @@ export class LayerCache {
 
 /** What decides how an opening looks on its own layer, without its shadow: strength and blending come when the layer is laid. */
 export function appearance({ outline, box, fill, finish }: Opening): Inputs {
-  return { outline, box, fill, edge: finish.outline, rim: finish.rim, innerShade: finish.innerShade };
+  return { outline, box, fill, ...finishInputs(finish, 'form', 'inside') };
 }

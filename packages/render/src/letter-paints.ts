@@ -1,10 +1,10 @@
-import { letterIdsOf, type Bounds, type Opening } from '@kadrosyn/core';
+import { hasFinish, letterIdsOf, shadowsOf, type Bounds, type Opening } from '@kadrosyn/core';
 import { lay, newLayer, type Drawing, type Layer } from './drawing.js';
 import { coverPath } from './ink.js';
 import { bodyBounds, bodyLayer, faceLayer, keptCaster, outsideOutline, silhouetteInputs } from './opening-body.js';
 import { partPath } from './outline-paths.js';
 import { belowPart, layerPaint, paint, partName, type Paint } from './layer-paint.js';
-import { drawShadowOf } from './shadow.js';
+import { drawShadowsOf } from './shadow.js';
 
 /**
  * The letters of a word, each painted apart. Shadow and outer outline of the whole word are one paint below all of them, so that no letter
@@ -13,13 +13,14 @@ import { drawShadowOf } from './shadow.js';
  */
 export function letterPaints(opening: Opening, split: ReadonlySet<string>, drawing: Drawing): Paint[] {
   if (opening.outline.type !== 'lettering') return [];
-  const { outline, rim, innerShade, shadow } = opening.finish;
+  const { finish } = opening;
   const ids = letterIdsOf(opening.outline);
   if (drawing.silhouette) {
-    const isBare = !outline && !rim && !innerShade && opening.fill.type !== 'photo';
+    const isBare = !hasFinish(finish, 'form', 'inside') && opening.fill.type !== 'photo';
     return ids.flatMap((id) => (isBare ? bareLetter(opening, id, drawing) : letter(opening, id, bodyLayer, drawing)));
   }
-  if (outline?.align !== 'outside' && !shadow) return ids.flatMap((id) => letter(opening, id, bodyLayer, drawing));
+  if (finish.outline?.align !== 'outside' && !hasFinish(finish, 'below'))
+    return ids.flatMap((id) => letter(opening, id, bodyLayer, drawing));
   const apart = ids.filter((id) => split.has(id));
   const rest = ids.filter((id) => !split.has(id));
   return [
@@ -66,9 +67,10 @@ function belowLayer(
   bounds: Bounds,
   drawing: Drawing,
 ): Layer {
-  const { shadow, outline, opacity = 1, blend = 'normal' } = opening.finish;
+  const { outline, opacity = 1, blend = 'normal' } = opening.finish;
+  const shadows = shadowsOf(opening.finish);
   const layer = newLayer(bounds, drawing.resources);
-  if (shadow) {
+  if (shadows.length > 0) {
     const { kernels } = drawing.resources;
     const missed = kernels?.missed;
     const caster = together(ids, bounds, drawing, (id) => {
@@ -78,7 +80,7 @@ function belowLayer(
     });
     const isExact = kernels?.missed === missed;
     const inputs = { ...silhouetteInputs(opening, drawing), letters: ids };
-    drawShadowOf(layer, bounds, { layer: caster, name: `${opening.id} ${name} below`, inputs, isExact }, shadow, drawing);
+    drawShadowsOf(layer, bounds, { layer: caster, name: `${opening.id} ${name} below`, inputs, isExact }, shadows, drawing);
   }
   if (outline?.align === 'outside') for (const id of ids) outsideOutline(layer, opening, id, drawing);
   // Letters that are clear would let it show through them, as the word does not while it is one.

@@ -1,8 +1,15 @@
+import { drawShades, drawSubjectShades } from './draw-shades.js';
+import { drawForm } from './form-drawers.js';
+import { isSolid } from './solid-fill.js';
+import { finishInputs } from './finish-inputs.js';
 import {
-  EFFECTS,
   boxMatrix,
   covers,
   developReach,
+  EFFECTS,
+  finishReach,
+  hasFinish,
+  insideReach,
   intersect,
   isDeveloped,
   isWarped,
@@ -12,6 +19,7 @@ import {
   placementMatrix,
   rectanglePath,
   resolvePlacement,
+  shadowsOf,
   toWholePixels,
   transformBounds,
   unite,
@@ -19,24 +27,22 @@ import {
   type Opening,
   type Path,
   type PhotoFill,
-  type Shadow,
 } from '@kadrosyn/core';
 import { drawCoarse } from './coarse.js';
 import { drawDeveloped, drawFewer } from './developed-photo.js';
 import { clipTo, drawLevel } from './draft.js';
 import { drawDrawing } from './draw-drawing.js';
-import { drawOutline, drawSilhouetteOutline, replaceInside } from './draw-outline.js';
+import { drawOutline, drawSilhouetteOutline } from './draw-outline.js';
 import { lay, newLayer, type Drawing, type Layer, type Target } from './drawing.js';
-import { keepInside, takeOut } from './fill-path.js';
-import { boxOnTarget, coverPath, fillPath, ink } from './ink.js';
+import { keepInside } from './fill-path.js';
+import { boxOnTarget, coverPath, fillPath } from './ink.js';
 import type { Inputs } from './inputs.js';
 import { appearance } from './layer-cache.js';
 import { putPixels } from './level-chain.js';
-import { innerPath, partPath } from './outline-paths.js';
+import { partPath } from './outline-paths.js';
 import { WAITING } from './paint.js';
 import { photoToSheet, subjectLevel, subjectPixelsIn, warpedPixels } from './photo-pixels.js';
-import { finishReach, shadeReach } from './reach.js';
-import { drawInnerShade, drawShadowOf } from './shadow.js';
+import { drawShadowsOf } from './shadow.js';
 
 /** The view px that an opening, or one letter of it, can touch with its finish; null where that is nothing. */
 export function bodyBounds(opening: Opening, letterId: string | undefined, drawing: Drawing): Bounds | null {
@@ -51,7 +57,7 @@ export function bodyBounds(opening: Opening, letterId: string | undefined, drawi
 
 /** How far inner shade and photo look around each px of them, px of the sheet. */
 function lookedAround({ finish, fill }: Opening): number {
-  return Math.max(shadeReach(finish), fill.type === 'photo' ? developReach(fill) : 0);
+  return Math.max(insideReach(finish), fill.type === 'photo' ? developReach(fill) : 0);
 }
 
 /** What the outline holds; a drawing fills its whole box, whatever it is taken hold of by. */
@@ -66,10 +72,9 @@ function shapeBounds(opening: Opening, letterId: string | undefined, drawing: Dr
 export function bodyLayer(opening: Opening, letterId: string | undefined, drawing: Drawing): Layer | null {
   const bounds = bodyBounds(opening, letterId, drawing);
   if (!bounds) return null;
-  const { shadow } = opening.finish;
-  if (!shadow || drawing.silhouette) return unshadowedLayer(opening, letterId, bounds, drawing);
+  if (!hasFinish(opening.finish, 'below') || drawing.silhouette) return unshadowedLayer(opening, letterId, bounds, drawing);
   const under = newLayer(bounds, drawing.resources);
-  layShadowed(under, bounds, opening, letterId, shadow, drawing);
+  layShadowed(under, bounds, opening, letterId, drawing);
   return under;
 }
 
@@ -90,7 +95,7 @@ export function outsideOutline(layer: Layer, opening: Opening, letterId: string 
     return drawSilhouetteOutline(layer, part, opening, drawing);
   }
   // Beneath what is not solid it would be seen through any letter of the word.
-  const word = isSolid(opening) ? null : partPath(opening, undefined, drawing.resources.shaper).path;
+  const word = isSolid(fill) ? null : partPath(opening, undefined, drawing.resources.shaper).path;
   drawOutline(layer, opening, path, word, drawing);
 }
 
@@ -100,7 +105,6 @@ export function layShadowed(
   bounds: Bounds,
   opening: Opening,
   letterId: string | undefined,
-  shadow: Shadow,
   drawing: Drawing,
 ): void {
   const { kernels } = drawing.resources;
@@ -108,13 +112,14 @@ export function layShadowed(
   const caster = keptCaster(opening, letterId, bounds, drawing);
   const isExact = kernels?.missed === missed;
   const name = letterId === undefined ? opening.id : `${opening.id} ${letterId}`;
-  drawShadowOf(target, bounds, { layer: caster, name, inputs: silhouetteInputs(opening, drawing), isExact }, shadow, drawing);
+  const inputs = silhouetteInputs(opening, drawing);
+  drawShadowsOf(target, bounds, { layer: caster, name, inputs, isExact }, shadowsOf(opening.finish), drawing);
   lay(target, caster);
 }
 
 /** What the form of an opening depends on: tones change nothing in it, and a blur only where the photo has clear places. */
 export function silhouetteInputs({ outline, box, fill, finish }: Opening, { sheet, resources }: Drawing): Inputs {
-  const around = { outline, box, edge: finish.outline, rim: finish.rim, placements: sheet.placements };
+  const around = { outline, box, ...finishInputs(finish, 'form'), placements: sheet.placements };
   if (fill.type !== 'photo') return { ...around, fill };
   const { photoId, placement, cutout, show, extend, effects } = fill;
   const isOpaque = resources.source.level(photoId, 1e-3)?.opaque === true && show !== 'subject';
@@ -169,46 +174,32 @@ export function keptCaster(opening: Opening, letterId: string | undefined, bound
 /** How far beyond the sheet a shadow's caster is drawn in a frame of a drag, px. */
 const OUT_OF_SIGHT = 200;
 
-/** Fill, inner shade, rim and outline. */
+/** Fill with what its finish draws in and around it. */
 function unshadowedLayer(opening: Opening, letterId: string | undefined, bounds: Bounds, drawing: Drawing): Layer {
-  const { finish, fill } = opening;
-  const { shaper } = drawing.resources;
+  const { fill } = opening;
   if (fill.type === 'photo' && fill.show === 'subject') return subjectBody(opening, letterId, bounds, drawing);
   const layer = newLayer(bounds, drawing.resources);
-  const { path } = partPath(opening, letterId, shaper);
-  const { outline, rim, innerShade } = finish;
-  // Under a solid fill the outer outline goes below it, whole: two soft edges side by side would let the ground through.
-  const isBelow = outline?.align === 'outside' && isSolid(opening);
-  if (outline && isBelow) drawOutline(layer, opening, path, null, drawing);
+  const { path } = partPath(opening, letterId, drawing.resources.shaper);
+  const scene = { layer, opening, letterId, path, drawing };
+  drawForm('below', scene);
   drawFill(layer, opening, letterId, path, drawing);
-  const inner = rim ? innerPath(opening, rim, shaper) : null;
-  if (innerShade) shadeInside(layer, opening, letterId, rim ? inner : path, drawing);
-  if (rim && inner) drawRim(layer, opening, path, inner, rim.colour, drawing);
-  if (outline && !isBelow) drawOutline(layer, opening, path, path, drawing);
+  drawShades(scene);
+  drawForm('above', scene);
   return layer;
 }
 
-/** The same where only the subject of a photo is shown: outline and inner shade follow its silhouette, and there is no rim. */
+/** The same where only the subject of a photo is shown: all follows its silhouette. */
 function subjectBody(opening: Opening, letterId: string | undefined, bounds: Bounds, drawing: Drawing): Layer {
-  const { outline, innerShade } = opening.finish;
   const part = newLayer(bounds, drawing.resources);
-  drawFill(part, opening, letterId, partPath(opening, letterId, drawing.resources.shaper).path, drawing);
+  const { path } = partPath(opening, letterId, drawing.resources.shaper);
+  drawFill(part, opening, letterId, path, drawing);
   const layer = newLayer(bounds, drawing.resources);
-  if (outline?.align === 'outside') drawSilhouetteOutline(layer, part, opening, drawing);
+  const scene = { layer, opening, letterId, path, drawing, subject: part };
+  drawForm('below', scene);
   lay(layer, part);
-  if (innerShade && !drawing.silhouette) {
-    const { x, y, width, height } = bounds;
-    const inputs = { ...silhouetteInputs(opening, drawing), bounds: [x, y, width, height] };
-    // What is drawn from fewer px is clipped by the form of the opening only: a little of it may lie outside until it is exact.
-    drawInnerShade(layer, { layer: part, name: `${opening.id} subject`, inputs }, innerShade, drawing, () => undefined);
-  }
-  if (outline && outline.align !== 'outside') drawSilhouetteOutline(layer, part, opening, drawing);
+  drawSubjectShades(scene, silhouetteInputs(opening, drawing));
+  drawForm('above', scene);
   return layer;
-}
-
-/** Whether nothing shows through what an opening is filled with. */
-function isSolid({ fill }: Opening): boolean {
-  return fill.type === 'photo' || (fill.type === 'colour' && fill.colour.length === 7);
 }
 
 function drawFill(layer: Layer, opening: Opening, letterId: string | undefined, path: Path, drawing: Drawing): void {
@@ -300,39 +291,4 @@ function cutByPhoto(part: Layer, opening: Opening, fill: PhotoFill, drawing: Dra
   if (covers(placement, openingHull(opening, drawing.resources.shaper), photo, 1e-3)) return;
   const toPart = multiply(boxOnTarget(opening, part, drawing), placementMatrix(placement, photo));
   keepInside(part.context, toPart, rectanglePath(photo.width, photo.height));
-}
-
-function shadeInside(layer: Layer, opening: Opening, letterId: string | undefined, path: Path | null, drawing: Drawing): void {
-  const { innerShade } = opening.finish;
-  if (!innerShade || !path) return;
-  const { outline, box, finish, id } = opening;
-  const { x, y, width, height } = layer.bounds;
-  const inputs = { outline, box, rim: finish.rim, bounds: [x, y, width, height] };
-  const name = `${id} ${letterId ?? ''}`;
-  const inside = keptInside(layer, opening, path, `${name} cover`, inputs, drawing);
-  drawInnerShade(layer, { layer: inside, name, inputs }, innerShade, drawing, () => {
-    clipTo(layer.context, boxOnTarget(opening, layer, drawing), path);
-  });
-}
-
-/** What the shade lies in; in a frame of a drag it stays the same while the shade alone is changed. */
-function keptInside({ bounds }: Layer, opening: Opening, path: Path, name: string, inputs: Inputs, drawing: Drawing): Layer {
-  const { layers, draft, trace } = drawing.resources;
-  const make = (): Layer => {
-    const inside = newLayer(bounds, drawing.resources);
-    coverPath(inside, opening, path, drawing);
-    return inside;
-  };
-  if (!layers || !draft) return make();
-  const { view } = drawing;
-  const all = { ...inputs, path, view: [view.a, view.e, view.f] };
-  return layers.keep(name, all, make, () => bounds.width * bounds.height * 4, trace);
-}
-
-function drawRim(layer: Layer, opening: Opening, path: Path, inner: Path, colour: string, drawing: Drawing): void {
-  const scratch = newLayer(layer.bounds, drawing.resources);
-  scratch.context.fillRect(0, 0, scratch.bounds.width, scratch.bounds.height);
-  takeOut(scratch.context, boxOnTarget(opening, scratch, drawing), inner);
-  ink(scratch, opening, { type: 'colour', colour }, drawing);
-  replaceInside(layer, scratch, opening, path, drawing);
 }

@@ -1,10 +1,14 @@
+import { isSolid } from './solid-fill.js';
 import {
+  belowReach,
   covers,
+  hasFinish,
   isDeveloped,
   isWarped,
   meanScale,
   openingHull,
   resolvePlacement,
+  shadowsOf,
   type Bounds,
   type Group,
   type Item,
@@ -19,8 +23,7 @@ import { once } from './once.js';
 import { bodyBounds, bodyLayer, drawDevelopedOn, layShadowed } from './opening-body.js';
 import { overhangBounds, subjectBounds, shadowInside, subjectLayer, uniteBounds } from './subject.js';
 import { subjectPlan, type SubjectPlan } from './subject-plan.js';
-import { shadowReach } from './reach.js';
-import { drawShadowOf } from './shadow.js';
+import { drawShadowsOf } from './shadow.js';
 
 /** The paints of a list of items, from back to front; what is hidden or not wanted is left out. */
 export function paintsOf(items: readonly Item[], splits: Splits, drawing: Drawing): Paint[] {
@@ -64,9 +67,8 @@ function isDirect(opening: Opening, { resources, silhouette }: Drawing): boolean
   if (!isPlain(opening)) return false;
   const { outline, box, fill, finish } = opening;
   const isUpright = outline.type === 'rectangle' && outline.radii.every((radius) => radius === 0) && box.turn % 90 === 0;
-  const isSolid = fill.type === 'photo' || (fill.type === 'colour' && fill.colour.length === 7);
   const isMixed = (finish.opacity ?? 1) < 1 || (finish.blend ?? 'normal') !== 'normal';
-  return resources.draft === true || silhouette === true || (isUpright && !box.shear && isSolid && !isMixed);
+  return resources.draft === true || silhouette === true || (isUpright && !box.shear && isSolid(fill) && !isMixed);
 }
 
 /**
@@ -75,11 +77,17 @@ function isDirect(opening: Opening, { resources, silhouette }: Drawing): boolean
  */
 function quickDraw(opening: Opening, body: Bounds, drawing: Drawing): ((target: Target) => void) | null {
   const { fill, finish, outline } = opening;
-  const { shadow, opacity = 1, blend = 'normal', ...around } = finish;
+  const { opacity = 1, blend = 'normal' } = finish;
   if (opacity < 1 || blend !== 'normal') return null;
-  if (shadow) return (target) => layShadowed(target, body, opening, undefined, shadow, drawing);
-  const isBare = !around.outline && !around.rim && !around.innerShade;
-  if (!isBare || fill.type !== 'photo' || fill.show === 'subject' || !isDeveloped(fill) || isWarped(outline)) return null;
+  if (hasFinish(finish, 'below')) return (target) => layShadowed(target, body, opening, undefined, drawing);
+  if (
+    hasFinish(finish, 'form', 'inside') ||
+    fill.type !== 'photo' ||
+    fill.show === 'subject' ||
+    !isDeveloped(fill) ||
+    isWarped(outline)
+  )
+    return null;
   const photo = drawing.resources.photos[fill.photoId];
   const placement = resolvePlacement(fill, drawing.sheet);
   const isCovered =
@@ -142,7 +150,7 @@ function wholeSubjectPaint(opening: Opening, plan: SubjectPlan, bounds: Bounds |
 
 /** A group is put together on its own and laid down as one. */
 function groupPaint(group: Group, drawing: Drawing): Paint[] {
-  const shadow = drawing.silhouette ? undefined : group.finish?.shadow;
+  const shadows = drawing.silhouette ? [] : shadowsOf(group.finish ?? {});
   const bounds = groupBounds(group, drawing);
   const layer = once(() => {
     if (!bounds) return null;
@@ -151,11 +159,11 @@ function groupPaint(group: Group, drawing: Drawing): Paint[] {
     const missed = kernels?.missed;
     drawing.compose(made, group.items, drawing, null);
     const isExact = kernels?.missed === missed;
-    if (!shadow) return made;
+    if (shadows.length === 0) return made;
     const under = newLayer(bounds, drawing.resources);
     const { placements, crossings } = drawing.sheet;
     const inputs = { items: group.items, placements, crossings };
-    drawShadowOf(under, bounds, { layer: made, name: group.id, inputs, isExact }, shadow, drawing);
+    drawShadowsOf(under, bounds, { layer: made, name: group.id, inputs, isExact }, shadows, drawing);
     lay(under, made);
     return under;
   });
@@ -166,7 +174,7 @@ function groupPaint(group: Group, drawing: Drawing): Paint[] {
 }
 
 function groupBounds(group: Group, drawing: Drawing): Bounds | null {
-  const reach = Math.ceil(shadowReach(drawing.silhouette ? undefined : group.finish?.shadow) * meanScale(drawing.view));
+  const reach = Math.ceil((drawing.silhouette ? 0 : belowReach(group.finish ?? {})) * meanScale(drawing.view));
   const inner = paintsOf(group.items, new Map(), drawing)
     .map(({ bounds }) => bounds)
     .reduce<Bounds | null>(uniteBounds, null);

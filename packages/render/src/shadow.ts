@@ -3,10 +3,11 @@ import {
   colourChannels,
   innerShadePlane,
   meanScale,
+  shadowsOf,
   tinted,
   type Bounds,
-  type Finish,
   type Plane,
+  type Shade,
   type Shadow,
   type ShadowCast,
 } from '@kadrosyn/core';
@@ -15,7 +16,7 @@ import { alphaOfLayer, lay, newLayer, type Drawing, type Layer, type Target } fr
 import type { Inputs } from './inputs.js';
 import { kernelResult } from './kernels.js';
 import { putPixels } from './level-chain.js';
-import { shadowOffset } from './reach.js';
+import { shadowOffset } from './shadow-offset.js';
 
 /** So many px of a shadow are computed in a frame of a drag. */
 const COARSE_PIXELS = 30_000;
@@ -43,11 +44,24 @@ export function drawSoft(layer: Layer, soft: Plane, strength: number, drawing: D
   putShadow(layer, layer.bounds, soft, 1, { strength }, drawing);
 }
 
+/** Draws all that a finish casts, the lowest first. @param bounds - all that it may touch, view px. */
+export function drawShadowsOf(
+  target: Target,
+  bounds: Bounds,
+  caster: Caster,
+  shadows: ReturnType<typeof shadowsOf>,
+  drawing: Drawing,
+): void {
+  for (const { name, shadow } of shadows) {
+    drawShadowOf(target, bounds, { ...caster, name: `${caster.name} ${name}` }, shadow, drawing);
+  }
+}
+
 /**
  * Draws the shadow of another layer: exactly where there is time or it is at hand, else from fewer pixels.
  * @param bounds - all that it may touch, view px.
  */
-export function drawShadowOf(
+function drawShadowOf(
   target: Target,
   bounds: Bounds,
   { layer: caster, name, inputs, isExact }: Caster,
@@ -84,7 +98,7 @@ export function drawShadowOf(
 export function drawInnerShade(
   layer: Layer,
   { layer: inside, name, inputs }: Omit<Caster, 'isExact'>,
-  shade: NonNullable<Finish['innerShade']>,
+  shade: Shade,
   drawing: Drawing,
   clip: () => void,
 ): void {

@@ -6,6 +6,8 @@ import {
   contactShadow,
   cutoutFill,
   filledBounds,
+  finishBand,
+  insideReach,
   intersect,
   invert,
   KEPT_IN,
@@ -34,7 +36,6 @@ import type { Inputs } from './inputs.js';
 import { once } from './once.js';
 import { partPath } from './outline-paths.js';
 import { levelMatrix, photoToSheet, subjectLevel } from './photo-pixels.js';
-import { finishBand, shadeReach } from './reach.js';
 import { made, reasonOf } from './trace.js';
 import { workingScale } from './working-size.js';
 
@@ -135,7 +136,7 @@ function makePlan(
   const overhang = overhangPieces({ subject, inside, toPhoto, toBox, overhangs, sheetArea: width * height * scale * scale });
   const finishes = [finish, ...windows.map((window) => window.finish)];
   const band = Math.max(...finishes.map(finishBand)) * scale;
-  const fade = 2 * Math.max(...finishes.map(shadeReach)) * scale;
+  const fade = 2 * Math.max(...finishes.map(insideReach)) * scale;
   const { contact: wanted } = overhangs;
   const hasTongue = wanted !== undefined || overhang.pieces.some(({ out }) => out);
   const mask = overhangMask(overhang, subject, inside, band + 1.5, fade);

@@ -9,6 +9,7 @@ import {
   meanScale,
   multiply,
   samplePlane,
+  shadowReach,
   toWholePixels,
   transformBounds,
   translation,
@@ -22,7 +23,6 @@ import { drawLevel, drawMask } from './draft.js';
 import { alphaOfLayer, lay, newLayer, type Drawing, type Layer } from './drawing.js';
 import { putPixels } from './level-chain.js';
 import { photoToSheet, subjectLevel, subjectPixelsIn } from './photo-pixels.js';
-import { shadowReach } from './reach.js';
 import { drawShadow, drawSoft } from './shadow.js';
 
 import { insideOf, windowsOf, type SubjectPlan } from './subject-plan.js';

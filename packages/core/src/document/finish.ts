@@ -1,25 +1,6 @@
-import type { Colour, GradientFill } from './fill.js';
+import type { Colour } from './fill.js';
 
-/** Lengths in px of the sheet. */
-export interface Finish {
-  readonly outline?: {
-    readonly align: 'inside' | 'centre' | 'outside';
-    readonly width: number;
-    readonly widths?: Sides<number>;
-    readonly join?: 'miter' | 'round' | 'bevel';
-    /** A gradient runs over the box of the opening. */
-    readonly paint: Colour | GradientFill;
-  };
-  readonly rim?: Sides<number> & { readonly colour: Colour };
-  readonly shadow?: Shadow;
-  readonly innerShade?: { readonly colour: Colour; readonly blur: number; readonly strength: number };
-  /** From 0 to 1. @default 1 */
-  readonly opacity?: number;
-  /** @default 'normal' */
-  readonly blend?: Blend;
-  /** The workspace's style that the finish was taken from, as it was then. */
-  readonly style?: { readonly id: string; readonly revision: number };
-}
+export type { Finish } from '../kinds/finishes/finishes.js';
 
 export interface Sides<T> {
   readonly top: T;

@@ -14,7 +14,8 @@ export interface Group {
   readonly items: readonly Item[];
   readonly opacity?: number;
   readonly blend?: Blend;
-  readonly finish?: { readonly shadow?: Shadow };
+  /** What groups can have of one besides strength and blending. */
+  readonly finish?: Finish;
   readonly locked?: boolean;
   readonly hidden?: boolean;
 }

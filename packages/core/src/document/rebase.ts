@@ -1,6 +1,6 @@
 import { operationKind, type Operation } from '../kinds/operations/operations.js';
 import { EditConflict, type Edit } from './edit.js';
-import type { Reach, Slot } from '../kinds/operations/operation-kind.js';
+import type { Touched, Slot } from '../kinds/operations/operation-kind.js';
 
 /** Two lists of edits that were made of one document, each as it must read after the other: both ways give the same document. */
 export interface Rebased {
@@ -57,8 +57,8 @@ function crossed(mine: readonly Operation[], theirs: readonly Operation[]): [rea
  */
 export function rebaseOperation(operation: Operation, over: Operation): Operation | null {
   const kind = operationKind(operation);
-  if (operation.type === over.type && kind.isSame?.(operation, over)) return kind.settle!(operation, over);
-  const [mine, theirs] = [kind.reach(operation), operationKind(over).reach(over)];
+  if (operation.type === over.type && kind.isSame?.(operation, over)) return kind.reconcile!(operation, over);
+  const [mine, theirs] = [kind.touches(operation), operationKind(over).touches(over)];
   refuseWhereOneTakes(mine, theirs);
   refuseWhereOneTakes(theirs, mine);
   if (!kind.moved || !(mine.from ?? mine.to) || !(theirs.from ?? theirs.to)) return operation;
@@ -70,7 +70,7 @@ export function rebaseOperation(operation: Operation, over: Operation): Operatio
   return isKept ? operation : kind.moved(operation, places);
 }
 
-function refuseWhereOneTakes(one: Reach, other: Reach): void {
+function refuseWhereOneTakes(one: Touched, other: Touched): void {
   const gone = new Set([...one.takes, ...one.makes]);
   for (const name of [...other.needs, ...other.takes, ...other.makes]) {
     if (gone.has(name)) throw new EditConflict(`One made or took away the ${name} that the other needs`);
@@ -82,7 +82,7 @@ function refuseWhereOneTakes(one: Reach, other: Reach): void {
  * @param isLeft - whether something lies there that leaves: what others put on the same neighbour came below it. What is put there is ordered with what
  *   others put there by their ids.
  */
-function slotAfter(slot: Slot, { from, to }: Reach, isLeft: boolean): Slot {
+function slotAfter(slot: Slot, { from, to }: Touched, isLeft: boolean): Slot {
   let { above } = slot;
   if (from?.list === slot.list && above === from.id) above = from.above;
   if (to?.list === slot.list && above === to.above && (isLeft || slot.id > to.id)) above = to.id;

@@ -6,7 +6,7 @@ import type { Item } from '../document/item.js';
 import { changeItemOperation } from '../document/make-edit.js';
 import type { Project, Sheet } from '../document/project.js';
 import type { Developing } from './develop.js';
-import { scaledFinish } from './scale-finish.js';
+import { finishOfGroup, scaledFinish } from '../kinds/finishes/finishes.js';
 
 /** All of an item's finish: what is around and over it, and how its photo is developed. It can be copied and kept as a style. */
 export interface WholeFinish {
@@ -35,11 +35,11 @@ export function finishOf(item: Item): Finish {
 /** The properties that give an item a finish. What a group can not have is passed over. */
 export function withFinish(item: Item, finish: Finish): ItemProperties {
   if (item.type === 'opening') return { finish: withoutEmpty(finish) };
-  const { shadow, opacity, blend } = finish;
+  const { opacity, blend, ...rest } = finishOfGroup(finish);
   return {
     opacity: opacity ?? null,
     blend: blend ?? null,
-    finish: shadow ? { shadow } : null,
+    finish: Object.keys(rest).length > 0 ? rest : null,
   };
 }
 

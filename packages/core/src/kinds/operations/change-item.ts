@@ -3,7 +3,7 @@ import { EditConflict } from './edit-error.js';
 import { changedItem, changedSheet, found } from './item-tree.js';
 import { fillNames } from './item-names.js';
 import { defineOperation, nameOf } from './operation-kind.js';
-import { mergedChange, refittedChange, settledChange, withProperties, type Properties } from './properties.js';
+import { mergedChange, refittedChange, reconciledChange, withProperties, type Properties } from './properties.js';
 import { sheetOf } from './sheet-of.js';
 
 export type ItemProperties = Properties<Omit<Opening, 'type' | 'id'>> &
@@ -27,14 +27,14 @@ export const changeItem = defineOperation<'change-item', ChangeItem>({
       items: changedItem(sheet.items, itemId, (item) => withProperties(item, after)),
     })),
   invert: (operation) => ({ ...operation, before: operation.after, after: operation.before }),
-  reach: ({ sheetId, itemId, after }) => ({
+  touches: ({ sheetId, itemId, after }) => ({
     needs: [nameOf.sheet(sheetId), nameOf.item(itemId), ...fillNames(sheetId, after.fill)],
     makes: [],
     takes: [],
   }),
   merge: (earlier, later) => (isSame(earlier, later) ? mergedChange(earlier, later) : null),
   isSame,
-  settle: settledChange,
+  reconcile: reconciledChange,
   refit: (project, operation) => {
     const there = found(sheetOf(project, operation.sheetId).items, operation.itemId);
     if (!there) throw new EditConflict('The item is gone');

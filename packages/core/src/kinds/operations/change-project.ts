@@ -1,6 +1,6 @@
 import type { Project } from '../../document/project.js';
 import { defineOperation } from './operation-kind.js';
-import { mergedChange, refittedChange, settledChange, withProperties, type Properties } from './properties.js';
+import { mergedChange, refittedChange, reconciledChange, withProperties, type Properties } from './properties.js';
 
 export type ProjectProperties = Properties<Pick<Project, 'name' | 'unit' | 'swatches' | 'set'>>;
 
@@ -14,9 +14,9 @@ export const changeProject = defineOperation<'change-project', ChangeProject>({
   type: 'change-project',
   apply: (project, { after }) => withProperties(project, after),
   invert: (operation) => ({ ...operation, before: operation.after, after: operation.before }),
-  reach: () => ({ needs: [], makes: [], takes: [] }),
+  touches: () => ({ needs: [], makes: [], takes: [] }),
   merge: mergedChange,
   isSame: () => true,
-  settle: settledChange,
+  reconcile: reconciledChange,
   refit: refittedChange,
 });

@@ -22,7 +22,7 @@ export const insertItem = defineOperation<'insert-item', InsertItem>({
       return { ...sheet, items: insertedAt(sheet.items, place, item) };
     }),
   invert: (operation) => ({ ...operation, type: 'remove-item' }),
-  reach: ({ sheetId, place, item }) => ({
+  touches: ({ sheetId, place, item }) => ({
     needs: [
       nameOf.sheet(sheetId),
       ...(place.groupId === null ? [] : [nameOf.item(place.groupId)]),
@@ -34,7 +34,7 @@ export const insertItem = defineOperation<'insert-item', InsertItem>({
   }),
   // Sent twice, as when an answer was lost.
   isSame: (operation, over) => operation.item.id === over.item.id,
-  settle: (operation, over) => {
+  reconcile: (operation, over) => {
     if (!dequal(operation.item, over.item)) throw new EditConflict(`${operation.item.name} is there already`);
     return null;
   },

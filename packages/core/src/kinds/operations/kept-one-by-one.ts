@@ -54,7 +54,7 @@ function changeEntry<Type extends string, T>(
         return put(sheet, before === null ? insertedAbove(entries, behind, after, keyOf) : entries.with(at, after));
       }),
     invert: (operation) => ({ ...operation, before: operation.after, after: operation.before }),
-    reach: (operation) => {
+    touches: (operation) => {
       const { sheetId, key, before, after } = operation;
       const own = name(sheetId, key);
       const needed = [nameOf.sheet(sheetId), ...(after === null ? [] : needs(after))];
@@ -65,7 +65,7 @@ function changeEntry<Type extends string, T>(
     moved: (operation, { from, to }) => ({ ...operation, behind: (from ?? to)?.above ?? null }),
     merge: (earlier, later) => (isSame(earlier, later) ? { ...later, before: earlier.before, behind: earlier.behind } : null),
     isSame,
-    settle: (operation, over) => {
+    reconcile: (operation, over) => {
       if (!dequal(operation.after, over.after)) throw new EditConflict(`Both changed the same ${word}`);
       return null;
     },
@@ -110,7 +110,7 @@ export const changePlacement = defineOperation<'change-placement', ChangePlaceme
       return { ...sheet, placements: after === null ? placements : { ...sheet.placements, [key]: after } };
     }),
   invert: (operation) => ({ ...operation, before: operation.after, after: operation.before }),
-  reach: ({ sheetId, key, before, after }) => {
+  touches: ({ sheetId, key, before, after }) => {
     const own = nameOf.placement(sheetId, key);
     return {
       needs: [nameOf.sheet(sheetId), ...(before !== null && after !== null ? [own] : [])],
@@ -121,7 +121,7 @@ export const changePlacement = defineOperation<'change-placement', ChangePlaceme
   merge: (earlier, later) =>
     earlier.sheetId === later.sheetId && earlier.key === later.key ? { ...later, before: earlier.before } : null,
   isSame: (operation, over) => operation.sheetId === over.sheetId && operation.key === over.key,
-  settle: (operation, over) => {
+  reconcile: (operation, over) => {
     if (!dequal(operation.after, over.after)) throw new EditConflict('Both changed the same placement');
     return null;
   },

@@ -22,7 +22,7 @@ export const moveItem = defineOperation<'move-item', MoveItem>({
       return { ...sheet, items: insertedAt(items, operation.to, item) };
     }),
   invert: (operation) => ({ ...operation, from: operation.to, to: operation.from }),
-  reach: ({ sheetId, itemId: id, from, to }) => ({
+  touches: ({ sheetId, itemId: id, from, to }) => ({
     needs: [
       nameOf.sheet(sheetId),
       nameOf.item(id),
@@ -41,7 +41,7 @@ export const moveItem = defineOperation<'move-item', MoveItem>({
   // Two groups that are each put into the other would lie nowhere.
   isSame: (operation, over) =>
     operation.itemId === over.itemId || (operation.to.groupId === over.itemId && over.to.groupId === operation.itemId),
-  settle: (operation, over) => {
+  reconcile: (operation, over) => {
     const isAlike = operation.itemId === over.itemId && operation.to.groupId === over.to.groupId;
     if (!isAlike || operation.to.above !== over.to.above) throw new EditConflict('Both moved the same item');
     return null;

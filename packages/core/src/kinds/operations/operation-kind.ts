@@ -11,7 +11,7 @@ export interface Slot {
 }
 
 /** What an operation does to the document and asks of it, in names. Names are made by `nameOf`. */
-export interface Reach {
+export interface Touched {
   /** What must be there for it. What it changes is among this. */
   readonly needs: readonly string[];
   readonly makes: readonly string[];
@@ -29,17 +29,17 @@ export interface OperationKind<Type extends string, T extends { readonly type: T
   readonly apply: (project: Project, operation: T) => Project;
   /** What takes it back, to the letter. */
   readonly invert: (operation: T) => { readonly type: string };
-  readonly reach: (operation: T) => Reach;
-  /** The same with its places named by other neighbours. Only for kinds whose reach has places. */
-  readonly moved?: (operation: T, places: Pick<Reach, 'from' | 'to'>) => T;
+  readonly touches: (operation: T) => Touched;
+  /** The same with its places named by other neighbours. Only for kinds whose touches have places. */
+  readonly moved?: (operation: T, places: Pick<Touched, 'from' | 'to'>) => T;
   /** Two steps as one, the later one of the same thing; null where that can not be. */
   readonly merge?: (earlier: T, later: T) => T | null;
   /**
    * The same after another operation of this kind that was made of the same document; null where nothing is left to do.
    * Only called where `isSame`. @throws EditConflict where both can not be.
    */
-  readonly settle?: (operation: T, over: T) => T | null;
-  /** Whether two of this kind are about the very same thing, so that `settle` decides. */
+  readonly reconcile?: (operation: T, over: T) => T | null;
+  /** Whether two of this kind are about the very same thing, so that `reconcile` decides. */
   readonly isSame?: (operation: T, over: T) => boolean;
   /**
    * The same as it must read on a document that others have changed since: what it finds there is what it goes back to.
@@ -55,7 +55,7 @@ export function defineOperation<const Type extends string, T extends { readonly 
   return kind;
 }
 
-/** Names of parts of a document, for `Reach`. */
+/** Names of parts of a document, for `Touched`. */
 export const nameOf = {
   item: (id: string) => `item ${id}`,
   sheet: (id: string) => `sheet ${id}`,

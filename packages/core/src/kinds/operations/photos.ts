@@ -3,7 +3,7 @@ import { referencesOf } from '../../document/references.js';
 import type { Photo, Project } from '../../document/project.js';
 import { EditConflict, EditError } from './edit-error.js';
 import { defineOperation, nameOf } from './operation-kind.js';
-import { mergedChange, refittedChange, settledChange, withProperties, type Properties } from './properties.js';
+import { mergedChange, refittedChange, reconciledChange, withProperties, type Properties } from './properties.js';
 
 /** Lists a photo in the project, so that it can be shown. */
 export interface AddPhoto {
@@ -32,9 +32,9 @@ export const addPhoto = defineOperation<'add-photo', AddPhoto>({
     return { ...project, photos: { ...project.photos, [photo.id]: photo } };
   },
   invert: (operation) => ({ ...operation, type: 'remove-photo' }),
-  reach: ({ photo }) => ({ needs: [], makes: [nameOf.photo(photo.id)], takes: [] }),
+  touches: ({ photo }) => ({ needs: [], makes: [nameOf.photo(photo.id)], takes: [] }),
   isSame: (operation, over) => operation.photo.id === over.photo.id,
-  settle: (operation, over) => {
+  reconcile: (operation, over) => {
     if (!dequal(operation.photo, over.photo)) throw new EditConflict('Both added the same photo');
     return null;
   },
@@ -53,9 +53,9 @@ export const removePhoto = defineOperation<'remove-photo', RemovePhoto>({
     return { ...project, photos };
   },
   invert: (operation) => ({ ...operation, type: 'add-photo' }),
-  reach: ({ photo }) => ({ needs: [], makes: [], takes: [nameOf.photo(photo.id)] }),
+  touches: ({ photo }) => ({ needs: [], makes: [], takes: [nameOf.photo(photo.id)] }),
   isSame: (operation, over) => operation.photo.id === over.photo.id,
-  settle: (operation, over) => {
+  reconcile: (operation, over) => {
     if (!dequal(operation.photo, over.photo)) throw new EditConflict('The photo was changed and taken out');
     return null;
   },
@@ -74,10 +74,10 @@ export const changePhoto = defineOperation<'change-photo', ChangePhoto>({
     return { ...project, photos: { ...project.photos, [photo.id]: withProperties(photo, after) } };
   },
   invert: (operation) => ({ ...operation, before: operation.after, after: operation.before }),
-  reach: ({ photoId }) => ({ needs: [nameOf.photo(photoId)], makes: [], takes: [] }),
+  touches: ({ photoId }) => ({ needs: [nameOf.photo(photoId)], makes: [], takes: [] }),
   merge: (earlier, later) => (earlier.photoId === later.photoId ? mergedChange(earlier, later) : null),
   isSame: (operation, over) => operation.photoId === over.photoId,
-  settle: settledChange,
+  reconcile: reconciledChange,
   refit: (project, operation) => refittedChange(photoOf(project, operation.photoId), operation),
 });
 

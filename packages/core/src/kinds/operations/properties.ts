@@ -39,7 +39,7 @@ export function mergedChange<T extends Change>(earlier: T, later: T): T {
  * A change after another one of the same thing, both made of the same document; null where the other did the same.
  * @throws EditConflict where both change the same value in different ways.
  */
-export function settledChange<T extends Change>(change: T, over: T): T | null {
+export function reconciledChange<T extends Change>(change: T, over: T): T | null {
   const before: Record<string, unknown> = {};
   const after: Record<string, unknown> = {};
   const were = entriesOf(change.before);
@@ -58,7 +58,7 @@ export function settledChange<T extends Change>(change: T, over: T): T | null {
   return Object.keys(after).length === 0 ? null : { ...change, before, after };
 }
 
-/** A change as it must read where others may have changed the same thing since. @throws EditConflict as `settledChange` does. */
+/** A change as it must read where others may have changed the same thing since. @throws EditConflict as `reconciledChange` does. */
 export function refittedChange<T extends Change>(target: object, change: T): T {
   const present = presentValues(target, change.after) as Record<string, unknown>;
   if (dequal(present, change.before)) return change;

@@ -19,7 +19,7 @@ export const removeItem = defineOperation<'remove-item', RemoveItem>({
   apply: (project, { sheetId, place, item }) =>
     changedSheet(project, sheetId, (sheet) => ({ ...sheet, items: removedAt(sheet.items, place, item.id).items })),
   invert: (operation) => ({ ...operation, type: 'insert-item' }),
-  reach: ({ sheetId, place, item }) => ({
+  touches: ({ sheetId, place, item }) => ({
     needs: [nameOf.sheet(sheetId), ...(place.groupId === null ? [] : [nameOf.item(place.groupId)])],
     makes: [],
     takes: namesIn(item),
@@ -27,7 +27,7 @@ export const removeItem = defineOperation<'remove-item', RemoveItem>({
   }),
   moved: (operation, { from }) => ({ ...operation, place: { ...operation.place, above: from!.above } }),
   isSame: (operation, over) => operation.item.id === over.item.id,
-  settle: (operation, over) => {
+  reconcile: (operation, over) => {
     if (!dequal(operation.item, over.item)) throw new EditConflict(`${operation.item.name} was changed and taken away`);
     return null;
   },

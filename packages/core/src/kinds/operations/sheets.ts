@@ -4,7 +4,7 @@ import { EditConflict, EditError } from './edit-error.js';
 import { fillNames, namesIn, namesNeededBy } from './item-names.js';
 import { defineOperation, nameOf, type Slot } from './operation-kind.js';
 import { aboveOf, insertedAbove, presentAbove, removedFrom } from './ordered-list.js';
-import { mergedChange, refittedChange, settledChange, withProperties, type Properties } from './properties.js';
+import { mergedChange, refittedChange, reconciledChange, withProperties, type Properties } from './properties.js';
 import { sheetOf } from './sheet-of.js';
 
 export interface InsertSheet {
@@ -66,7 +66,7 @@ export const insertSheet = defineOperation<'insert-sheet', InsertSheet>({
     return { ...project, sheets: insertedAbove(project.sheets, behind, sheet, sheetId) };
   },
   invert: (operation) => ({ ...operation, type: 'remove-sheet' }),
-  reach: ({ behind, sheet }) => ({
+  touches: ({ behind, sheet }) => ({
     needs: namesNeededOn(sheet),
     makes: namesOn(sheet),
     takes: [],
@@ -74,7 +74,7 @@ export const insertSheet = defineOperation<'insert-sheet', InsertSheet>({
   }),
   moved: (operation, { to }) => ({ ...operation, behind: to!.above }),
   isSame: (operation, over) => operation.sheet.id === over.sheet.id,
-  settle: (operation, over) => {
+  reconcile: (operation, over) => {
     if (!dequal(operation.sheet, over.sheet)) throw new EditConflict(`${operation.sheet.name} is there already`);
     return null;
   },
@@ -89,11 +89,11 @@ export const removeSheet = defineOperation<'remove-sheet', RemoveSheet>({
   type: 'remove-sheet',
   apply: (project, { behind, sheet }) => ({ ...project, sheets: removedFrom(project.sheets, sheet.id, behind, sheetId).rest }),
   invert: (operation) => ({ ...operation, type: 'insert-sheet' }),
-  reach: ({ behind, sheet }) => ({ needs: [], makes: [], takes: namesOn(sheet), from: pageSlot(sheet.id, behind) }),
+  touches: ({ behind, sheet }) => ({ needs: [], makes: [], takes: namesOn(sheet), from: pageSlot(sheet.id, behind) }),
   moved: (operation, { from }) => ({ ...operation, behind: from!.above }),
   // Two people who each take a sheet away could leave none.
   isSame: () => true,
-  settle: (operation, over) => {
+  reconcile: (operation, over) => {
     if (!dequal(operation.sheet, over.sheet)) throw new EditConflict('Both took a sheet away');
     return null;
   },
@@ -112,7 +112,7 @@ export const moveSheet = defineOperation<'move-sheet', MoveSheet>({
     return { ...project, sheets: insertedAbove(rest, operation.to, value, sheetId) };
   },
   invert: (operation) => ({ ...operation, from: operation.to, to: operation.from }),
-  reach: ({ sheetId: id, from, to }) => ({
+  touches: ({ sheetId: id, from, to }) => ({
     needs: [nameOf.sheet(id)],
     makes: [],
     takes: [],
@@ -121,7 +121,7 @@ export const moveSheet = defineOperation<'move-sheet', MoveSheet>({
   }),
   moved: (operation, { from, to }) => ({ ...operation, from: from!.above, to: to!.above }),
   isSame: (operation, over) => operation.sheetId === over.sheetId,
-  settle: (operation, over) => {
+  reconcile: (operation, over) => {
     if (operation.to !== over.to) throw new EditConflict('Both moved the same sheet');
     return null;
   },
@@ -143,14 +143,14 @@ export const changeSheet = defineOperation<'change-sheet', ChangeSheet>({
     return { ...project, sheets: project.sheets.with(index, withProperties(sheet, after)) };
   },
   invert: (operation) => ({ ...operation, before: operation.after, after: operation.before }),
-  reach: ({ sheetId: id, after }) => ({
+  touches: ({ sheetId: id, after }) => ({
     needs: [nameOf.sheet(id), ...fillNames(id, after.background)],
     makes: [],
     takes: [],
   }),
   merge: (earlier, later) => (earlier.sheetId === later.sheetId ? mergedChange(earlier, later) : null),
   isSame: (operation, over) => operation.sheetId === over.sheetId,
-  settle: settledChange,
+  reconcile: reconciledChange,
   refit: (project, operation) => refittedChange(sheetOf(project, operation.sheetId), operation),
 });
 

@@ -13,6 +13,7 @@ import {
   type Developing,
   type Edit,
   type Finish,
+  type FinishName,
   type Item,
   type PhotoFill,
   type WholeFinish,
@@ -20,9 +21,6 @@ import {
 import type { ChangeHow } from '../../interface/slider-field.component';
 import { EditorSession } from '../session';
 import { nameTogether } from '../sheet/together-gestures';
-
-/** What is brought and taken away as a whole. */
-type Part = 'outline' | 'shadow' | 'innerShade';
 
 /** The finish of what is selected: what it is, and the ways to change it. Of several items the first is shown, and all are changed. */
 @Injectable()
@@ -84,16 +82,21 @@ export class FinishEditing {
   }
 
   /** Brings a part of the finish, or takes it away. */
-  togglePart<K extends Part>(part: K, what: string, on: boolean, first: NonNullable<Finish[K]>): void {
+  togglePart<K extends FinishName>(part: K, what: string, on: boolean, first: NonNullable<Finish[K]>): void {
     this.change(on ? what : `No ${what.toLowerCase()}`, ({ [part]: _before, ...rest }) =>
       on ? { ...rest, [part]: first } : rest,
     );
   }
 
   /** Changes a part of the finish; items that have none yet get the one that is shown. */
-  setPart<K extends Part>(part: K, what: string, change: Partial<NonNullable<Finish[K]>>, how?: ChangeHow): void {
+  setPart<K extends FinishName>(part: K, what: string, change: Partial<NonNullable<Finish[K]>>, how?: ChangeHow): void {
     const shown = this.finish()[part];
-    if (shown) this.change(what, (finish) => ({ ...finish, [part]: { ...(finish[part] ?? shown), ...change } }), how);
+    if (shown)
+      this.change(
+        what,
+        (finish) => ({ ...finish, [part]: { ...((finish[part] ?? shown) as object), ...(change as object) } }),
+        how,
+      );
   }
 
   develop(what: string, change: (developing: Developing) => Developing, how: ChangeHow = 'commit'): void {

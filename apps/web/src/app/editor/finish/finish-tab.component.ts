@@ -1,4 +1,5 @@
-import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { FINISHES, finishesWithPanel } from '@kadrosyn/core';
 import { HoldDirective } from '../../interface/hold.directive';
 import { ReadablePartComponent } from '../readable/readable-part.component';
 import { WordReading } from '../readable/word-reading';
@@ -8,7 +9,7 @@ import { MixingPartComponent } from './mixing-part.component';
 import { OutlinePartComponent } from './outline-part.component';
 import { PhotoPartComponent } from './photo-part.component';
 import { RimPartComponent } from './rim-part.component';
-import { ShadePartComponent } from './shade-part.component';
+import { KindPartComponent } from './kind-part.component';
 import { ShadowPartComponent } from './shadow-part.component';
 import { StylePartComponent } from './style-part.component';
 
@@ -19,7 +20,7 @@ import { StylePartComponent } from './style-part.component';
     OutlinePartComponent,
     RimPartComponent,
     ShadowPartComponent,
-    ShadePartComponent,
+    KindPartComponent,
     MixingPartComponent,
     PhotoPartComponent,
     StylePartComponent,
@@ -37,8 +38,8 @@ import { StylePartComponent } from './style-part.component';
       }
     }
     <ka-shadow-part />
-    @if (editing.hasOpenings()) {
-      <ka-shade-part />
+    @for (name of offered(); track name) {
+      <ka-kind-part [name]="name" />
     }
     <ka-mixing-part />
     @if (editing.photo()) {
@@ -61,4 +62,6 @@ export class FinishTabComponent {
   readonly editing = inject(FinishEditing);
   readonly view = inject(StageView);
   readonly reading = inject(WordReading);
+  /** Parts that have no component of their own: those that the chosen ones can have. */
+  readonly offered = computed(() => finishesWithPanel().filter((name) => this.editing.hasOpenings() || FINISHES[name].forGroups));
 }

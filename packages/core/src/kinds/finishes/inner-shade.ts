@@ -1,0 +1,26 @@
+import { Object as ObjectPart } from 'typebox';
+import { blurReach } from '../../finish/blur.js';
+import { ColourPart, LengthPart, sharePart } from '../schema-parts.js';
+import { defineFinish } from './finish-kind.js';
+
+/** A shade along the inner edge, as if the opening was cut out of the sheet. */
+export const innerShade = defineFinish({
+  name: 'Inner shade',
+  schema: ObjectPart(
+    { colour: ColourPart, blur: LengthPart, strength: sharePart('At the edge.') },
+    { additionalProperties: false },
+  ),
+  lies: 'inside',
+  shade: (shade) => shade,
+  scaled: (shade, factor) => ({ ...shade, blur: shade.blur * factor }),
+  around: ({ blur }) => blurReach(blur / 2),
+  forGroups: false,
+  panel: {
+    first: (extent) => ({ colour: '#20272a', blur: Math.round(extent * 0.03), strength: 0.5 }),
+    fields: [
+      { of: 'blur', name: 'Softness', as: { length: { most: 0.12 } } },
+      { of: 'strength', name: 'Strength', as: 'share' },
+      { of: 'colour', name: 'Shade colour', as: 'colour' },
+    ],
+  },
+});

@@ -3,8 +3,8 @@ import { describe, expect, it } from 'vitest';
 import { cook, editRecipes } from '../../testing/arbitrary-edits.js';
 import { testGroup, testOpening, testProject } from '../../testing/test-documents.js';
 import { applyEdit, type Edit, invertEdit } from './edit.js';
-import { commit, EMPTY_HISTORY, HISTORY_LIMIT, redo, undo, type History } from './history.js';
-import { changeItem, changeProject } from './make-edit.js';
+import { commit, EMPTY_HISTORY, HISTORY_LIMIT, redo, takingBack, undo, type History } from './history.js';
+import { changeItem, changeProject, insertItem, removeItem, reorderItem } from './make-edit.js';
 import { openProject } from './open-project.js';
 import type { Project } from './project.js';
 
@@ -95,6 +95,25 @@ describe('history', () => {
     const two = commit(back.project, back.history, rename('two'));
     expect(redo(two.project, two.history)).toBeNull();
     expect(two.history.past.map((edit) => edit.name)).toEqual(['two']);
+  });
+
+  it('takes an earlier step back and leaves what was done since where it was put', () => {
+    const [sheet] = start.sheets;
+    const one = commit(start, EMPTY_HISTORY, removeItem(sheet!, 'g', 'Remove g'));
+    const added = insertItem(one.project.sheets[0]!, testOpening('new'), 'Add new');
+    const two = commit(one.project, one.history, added);
+    const three = commit(two.project, two.history, reorderItem(two.project.sheets[0]!, 'a', 1, 'To the front')!);
+    const back = takingBack(three.project, three.history, three.history.past[0]!)!;
+    expect(back.name).toBe('Undo: Remove g');
+    expect(applyEdit(three.project, back).sheets[0]!.items.map(({ id }) => id)).toEqual(['g', 'new', 'a']);
+    // The name was given anew since: that rests on it.
+    const named = commit(start, EMPTY_HISTORY, changeItem(sheet!, sheet!.items[0]!, { name: 'b' }, 'Rename'));
+    const again = commit(
+      named.project,
+      named.history,
+      changeItem(named.project.sheets[0]!, named.project.sheets[0]!.items[0]!, { name: 'c' }, 'Rename again'),
+    );
+    expect(takingBack(again.project, again.history, again.history.past[0]!)).toBeNull();
   });
 
   it('keeps a limited number of steps', () => {

@@ -1,5 +1,6 @@
 import { applyEdit, EditError, invertEdit, refitEdit, type Edit } from './edit.js';
 import type { Project } from './project.js';
+import { rebaseEdits } from './rebase.js';
 
 /** What can be undone and done again; the newest at the end of each list. */
 export interface History {
@@ -41,6 +42,23 @@ export function undo(project: Project, history: History): Step | null {
     past,
     future: [...history.future, invertEdit(taken)],
   }));
+}
+
+/**
+ * The edit that takes an earlier step back and leaves what was done since, under a name that says so; null where something rests on it.
+ * @param edit - one of the history's past.
+ */
+export function takingBack(project: Project, { past }: History, edit: Edit): Edit | null {
+  const inverse = { ...invertEdit(edit), name: `Undo: ${edit.name}` };
+  try {
+    // Places follow what was moved since; what others did is met by the second.
+    const rebased = rebaseEdits([inverse], past.slice(past.indexOf(edit) + 1)).mine[0]!;
+    const refitted = refitEdit(project, rebased);
+    return refitted.operations.length > 0 ? refitted : null;
+  } catch (error) {
+    if (error instanceof EditError) return null;
+    throw error;
+  }
 }
 
 /** Does the last undone step again; null when there is none. */

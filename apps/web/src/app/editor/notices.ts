@@ -1,7 +1,7 @@
 import { effect, inject, Injectable, untracked } from '@angular/core';
 import { MatSnackBar } from '@angular/material/snack-bar';
 import { Store } from '@ngrx/store';
-import { EditError, invertEdit, refitEdit, type Edit, type Project } from '@kadrosyn/core';
+import { takingBack, type Edit, type Project } from '@kadrosyn/core';
 import { EditorActions } from './state/editor.actions';
 import { editorFeature } from './state/editor.reducer';
 
@@ -40,18 +40,8 @@ export class Notices {
   private takeBack(edit: Edit): void {
     if (this.history().past.at(-1) === edit) return this.store.dispatch(EditorActions.undo());
     const project = this.project();
-    const inverse = project && refitted(project, { ...invertEdit(edit), name: `Undo: ${edit.name}` });
+    const inverse = project && takingBack(project, this.history(), edit);
     if (inverse) return this.store.dispatch(EditorActions.commit({ edit: inverse }));
     this.say('What was done since rests on it. Take that back first: Ctrl+Z takes back one step after the other.');
-  }
-}
-
-/** The edit as it fits what was made of the project since; null where it does not. */
-function refitted(project: Project, edit: Edit): Edit | null {
-  try {
-    return refitEdit(project, edit);
-  } catch (error) {
-    if (error instanceof EditError) return null;
-    throw error;
   }
 }

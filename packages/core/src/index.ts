@@ -98,6 +98,8 @@ export * from './finish/gradient.js';
 export * from './finish/blur.js';
 export * from './finish/distance.js';
 export * from './finish/tone.js';
+export * from './checks/checks.js';
+export type { BreakoutSeen, CheckRemedy, Finding } from './checks/check.js';
 export * from './kinds/effects/effects.js';
 export * from './kinds/finishes/finishes.js';
 export { shadowReach } from './kinds/finishes/shadow.js';

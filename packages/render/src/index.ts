@@ -14,4 +14,3 @@ export * from './draw-opening.js';
 export * from './draw-sheet.js';
 export * from './sheet-painter.js';
 export * from './survey.js';
-export * from './breakout-faults.js';

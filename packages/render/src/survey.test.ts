@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import {
+  breakoutFindings,
   changeCrossing,
   crossingPairs,
   KEPT_IN,
@@ -19,7 +20,6 @@ import {
 import { crossing, RECTANGLE, shape, subject, withPicture, word } from '../fixtures/kit.js';
 import { largestDifference } from '../testing/node-scene.js';
 import { sampleResources, shaper, squareSheet } from '../testing/pictures.js';
-import { breakoutFaults } from './breakout-faults.js';
 import { renderSheet } from './node/index.js';
 import { surveyCrossing, surveyOverhang, type OverhangSurvey } from './survey.js';
 
@@ -39,6 +39,14 @@ function heron(overhangs: Overhangs, change: Partial<Opening> = {}, place: Parti
 function overhangOf(opening: Opening): OverhangSurvey {
   return surveyOverhang(squareSheet(SIZE, [opening]), opening, sampleResources)!;
 }
+
+const SQUARE = { width: SIZE, height: SIZE };
+const nameOf = () => 'another item';
+/** The length that a finding names, px of the sheet. */
+const lengthIn = (finding: { readonly words: string } | undefined): number => Number(/(\d+) px/.exec(finding!.words)![1]);
+const findingsOf = (overhang: OverhangSurvey) => breakoutFindings({ sheet: SQUARE, overhang, crossings: [], nameOf });
+const crossingFindings = (crossings: Parameters<typeof breakoutFindings>[0]['crossings']) =>
+  breakoutFindings({ sheet: SQUARE, overhang: null, crossings, nameOf });
 
 describe('what is found of an overhang', () => {
   it('are its pieces from the top down, each with a place that lies on it', () => {
@@ -80,7 +88,7 @@ describe('what is found of an overhang', () => {
 
   it('says what would look wrong, and nothing where whole pieces were chosen', () => {
     const sheet = { width: SIZE, height: SIZE };
-    expect(breakoutFaults(overhangOf(heron(HEAD)), [], sheet)).toEqual([]);
+    expect(findingsOf(overhangOf(heron(HEAD)))).toEqual([]);
     // A line across the neck: nothing until one side is kept in.
     const cuts = [
       [
@@ -89,21 +97,21 @@ describe('what is found of an overhang', () => {
       ],
     ];
     const divided = overhangOf(heron({ ...HEAD, cuts }));
-    expect(breakoutFaults(divided, [], sheet)).toEqual([]);
+    expect(findingsOf(divided)).toEqual([]);
     expect(divided.pieces.length).toBeGreaterThan(overhangOf(heron(HEAD)).pieces.length);
     const kept = letPiece({ ...HEAD, cuts }, divided.plan.overhang, divided.pieces[0]!.label, false);
-    const [fault] = breakoutFaults(overhangOf(heron(kept)), [], sheet);
-    expect(fault).toMatchObject({ kind: 'hard-cut', crossing: null, cut: 0 });
-    expect((fault as { length: number }).length).toBeGreaterThan(10);
+    const [fault] = findingsOf(overhangOf(heron(kept)));
+    expect(fault).toMatchObject({ check: 'hard-cut', remedies: [{ do: 'move-cut', pair: null, cut: 0 }] });
+    expect(lengthIn(fault)).toBeGreaterThan(10);
     // Larger, so that it runs off the sheet; and so large that only the bird is seen at the edge.
     const large = heron(ALL, {}, { scale: 1.9 });
-    expect(breakoutFaults(overhangOf(large), [], sheet).map(({ kind }) => kind)).toContain('off-sheet');
+    expect(findingsOf(overhangOf(large)).map(({ check }) => check)).toContain('off-sheet');
     const small = withPicture(shape('dot', RECTANGLE, 290, 380, 30, 30, null, { overhangs: ALL }), 'heron-shore', {
       at: [330, 420],
       on: [305, 395],
       scale: 1,
     });
-    expect(breakoutFaults(overhangOf(small), [], sheet).map(({ kind }) => kind)).toContain('no-background');
+    expect(findingsOf(overhangOf(small)).map(({ check }) => check)).toContain('no-background');
     // The birds' branch ends at the border of its photo.
     const branch = withPicture(shape('branch', RECTANGLE, 200, 200, 200, 120, null, { overhangs: ALL }), 'five-birds', {
       at: [400, 210],
@@ -111,7 +119,7 @@ describe('what is found of an overhang', () => {
       scale: 0.6,
     });
     const ends = overhangOf(branch).pieces.filter(({ atBorder }) => atBorder >= 0.008 * SIZE);
-    const said = breakoutFaults(overhangOf(branch), [], sheet).filter(({ kind }) => kind === 'at-border');
+    const said = findingsOf(overhangOf(branch)).filter(({ check }) => check === 'at-border');
     expect(said.length).toBe(ends.length);
     expect(said.length).toBeGreaterThan(0);
   });
@@ -202,9 +210,9 @@ describe('what is found of crossings', () => {
   it('says when a crossing is so small that it looks like a slip', () => {
     const [a, b] = [shape('a', RECTANGLE, 100, 100, 200, 200, '#9fb0a8'), shape('b', RECTANGLE, 294, 294, 200, 200, '#cf4a22')];
     const found = surveys(squareSheet(SIZE, [a, b]), 'a');
-    expect(breakoutFaults(null, found, { width: SIZE, height: SIZE })).toMatchObject([{ kind: 'small-crossing' }]);
+    expect(crossingFindings(found)).toMatchObject([{ check: 'small-crossing' }]);
     const far = surveys(squareSheet(SIZE, [a, { ...b, box: { ...b.box, x: 250, y: 250 } }]), 'a');
-    expect(breakoutFaults(null, far, { width: SIZE, height: SIZE })).toEqual([]);
+    expect(crossingFindings(far)).toEqual([]);
   });
 
   it('by paint is said with its length', () => {
@@ -212,11 +220,11 @@ describe('what is found of crossings', () => {
     const stroke = { points: [{ x: 150, y: 50 }], width: 60, over: true };
     const rule = crossing('a', 'b', false, { paint: [stroke] });
     const found = surveys(squareSheet(SIZE, [a, b], [rule]), 'a');
-    const [fault] = breakoutFaults(null, found, { width: SIZE, height: SIZE });
-    expect(fault).toMatchObject({ kind: 'hard-cut', cut: 'painted' });
+    const [fault] = crossingFindings(found);
+    expect(fault).toMatchObject({ check: 'hard-cut', remedies: [{ do: 'paint-on' }] });
     // Half of a disc of 60 px lies on the crossing.
-    expect((fault as { length: number }).length).toBeGreaterThan(70);
-    expect((fault as { length: number }).length).toBeLessThan(130);
+    expect(lengthIn(fault)).toBeGreaterThan(70);
+    expect(lengthIn(fault)).toBeLessThan(130);
   });
 });
 

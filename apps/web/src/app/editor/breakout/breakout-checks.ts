@@ -1,6 +1,5 @@
-import { crossingKey } from '@kadrosyn/core';
 import { computed, inject, Injectable } from '@angular/core';
-import { breakoutFaults, type BreakoutFault } from '@kadrosyn/render';
+import { breakoutFindings, type CheckRemedy, type Crossing, type Point } from '@kadrosyn/core';
 import { Notices } from '../notices';
 import { BreakoutEditing } from './breakout-editing';
 import { BreakoutFinder } from './breakout-finder';
@@ -11,7 +10,8 @@ import { HandPainting } from './hand-painting';
 export interface BreakoutCheck {
   readonly key: string;
   readonly words: string;
-  readonly fault: BreakoutFault;
+  /** Where it is marked, px of the sheet; null where a mark would say nothing. */
+  readonly mark: Point | null;
   readonly remedy: { readonly name: string; readonly run: () => void } | null;
 }
 
@@ -27,50 +27,32 @@ export class BreakoutChecks {
   readonly checks = computed<readonly BreakoutCheck[]>(() => {
     const found = this.finder.findings();
     if (!found) return [];
-    return breakoutFaults(found.overhang, found.crossings, found.sheet).map((fault, index) => ({
-      key: `${fault.kind} ${index}`,
-      fault,
-      words: this.wordsFor(fault),
-      remedy: this.remedyFor(fault),
+    const nameOf = (crossing: Crossing, label: number): string => this.nameOf(crossing, label);
+    return breakoutFindings({ ...found, nameOf }).map(({ check, words, at, remedies: [remedy] }, index) => ({
+      key: `${check} ${index}`,
+      words,
+      mark: check === 'hard-cut' ? at : null,
+      remedy: remedy ? { name: remedy.name, run: () => this.run(remedy) } : null,
     }));
   });
 
-  private wordsFor(fault: BreakoutFault): string {
-    switch (fault.kind) {
-      case 'hard-cut': {
-        const what = fault.cut === 'painted' ? 'What was painted' : `Cut line ${fault.cut + 1}`;
-        return `${what} makes a hard cut, ${Math.round(fault.length)} px long, through the middle of things.`;
-      }
-      case 'at-border':
-        return `Piece ${fault.piece + 1} ends at the border of the photo: the camera cut the subject off there, over ${Math.round(fault.length)} px.`;
-      case 'off-sheet':
-        return `Piece ${fault.piece + 1} runs off the sheet, over ${Math.round(fault.length)} px.`;
-      case 'small-crossing':
-        return `It crosses ${this.nameOf(fault)} by only about ${Math.max(1, Math.round(fault.side))} px, which looks like a slip. Move it a little.`;
-      case 'no-background':
-        return `The subject covers ${Math.round(fault.share * 100)} % of the edge: no ground is seen there for it to come out of. Make the photo smaller.`;
-    }
-  }
-
-  private remedyFor(fault: BreakoutFault): BreakoutCheck['remedy'] {
-    if (fault.kind === 'at-border' || fault.kind === 'off-sheet') {
-      return { name: 'Keep it in', run: () => this.editing.letPiece(fault.piece, false) };
-    }
-    if (fault.kind !== 'hard-cut') return null;
-    if (fault.cut === 'painted') return { name: 'Paint on', run: () => this.painting.begin(crossingKey(fault.crossing!)) };
-    const pair = fault.crossing && crossingKey(fault.crossing);
-    return {
-      name: 'To the nearest edge',
-      run: () => {
+  private run(remedy: CheckRemedy): void {
+    switch (remedy.do) {
+      case 'keep-in':
+        return this.editing.letPiece(remedy.piece, false);
+      case 'paint-on':
+        return this.painting.begin(remedy.pair);
+      case 'move-cut': {
+        const { pair } = remedy;
         const cut = this.lines
           .shown()
-          .find(({ target, index }) => index === fault.cut && (target === 'overhang' ? pair === null : target.pair === pair));
+          .find(({ target, index }) => index === remedy.cut && (target === 'overhang' ? pair === null : target.pair === pair));
         if (cut && !this.lines.toEdge(cut)) this.notices.say('There is no better place near by. The cut stays where it is.');
-      },
-    };
+      }
+    }
   }
 
-  private nameOf({ crossing, label }: Extract<BreakoutFault, { kind: 'small-crossing' }>): string {
+  private nameOf(crossing: Crossing, label: number): string {
     const named = this.editing.regions().find(({ survey, region }) => survey.crossing === crossing && region.label === label);
     return named?.long ?? 'another item';
   }

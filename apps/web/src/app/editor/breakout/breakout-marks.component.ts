@@ -101,7 +101,7 @@ export class BreakoutMarksComponent {
   /** Where something would look wrong. */
   readonly places = computed(() => {
     const matrix = this.viewport.matrix();
-    return this.checks.checks().flatMap(({ fault }) => (fault.at && fault.kind === 'hard-cut' ? [apply(matrix, fault.at)] : []));
+    return this.checks.checks().flatMap(({ mark }) => (mark ? [apply(matrix, mark)] : []));
   });
 
   private pieces(): Chip[] {

@@ -44,6 +44,7 @@ const PARTS = {
   outline: 'outline',
   finish: 'finish',
   photo: 'photo',
+  cutoutRevision: 'cutoutRevision',
   developing: 'developing',
 };
 const code = standaloneCode.default(

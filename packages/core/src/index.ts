@@ -9,6 +9,7 @@ export * from './document/nesting.js';
 export * from './document/withdraw-photo.js';
 export * from './document/shortened-text.js';
 export * from './document/item.js';
+export { fillKind, type FillOf, type FillType } from './kinds/fills/fills.js';
 export * from './kinds/outlines/outlines.js';
 export type { AlongCircle, LetteringOutline, LetteringRun } from './kinds/outlines/lettering.js';
 export type { OutlineHandle, OutlineNumber, OutlineSupply } from './kinds/outlines/outline-kind.js';

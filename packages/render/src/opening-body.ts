@@ -1,5 +1,5 @@
 import { drawShades, drawSubjectShades } from './draw-shades.js';
-import { drawForm } from './form-drawers.js';
+import { drawForm, type FinishScene } from './form-drawers.js';
 import { isSolid } from './solid-fill.js';
 import { finishInputs } from './finish-inputs.js';
 import {
@@ -24,6 +24,9 @@ import {
   transformBounds,
   unite,
   type Bounds,
+  type Fill,
+  type FillOf,
+  type FillType,
   type Opening,
   type Path,
   type PhotoFill,
@@ -202,17 +205,29 @@ function subjectBody(opening: Opening, letterId: string | undefined, bounds: Bou
   return layer;
 }
 
+/** How a fill is drawn onto the layer of its opening, or of one letter. */
+type FillDrawer<F> = (fill: F, scene: Omit<FinishScene, 'subject'>) => void;
+
+function drawPaint(fill: FillOf<'colour'> | FillOf<'gradient'>, { layer, opening, path, drawing }: FinishScene): void {
+  if (drawing.silhouette) coverPath(layer, opening, path, drawing);
+  else fillPath(layer, opening, path, fill, drawing);
+}
+
+/** Every kind of fill. */
+const FILL_DRAWERS: { readonly [T in FillType]: FillDrawer<FillOf<T>> } = {
+  none: () => undefined,
+  colour: drawPaint,
+  gradient: drawPaint,
+  drawing: (fill, { layer, opening, drawing }) => drawDrawing(layer, opening, fill, drawing),
+  photo: (fill, { layer, opening, letterId, path, drawing }) => {
+    if (drawing.silhouette && fill.show !== 'subject') coverPath(layer, opening, path, drawing);
+    else drawPhoto(layer, opening, letterId, fill, path, drawing);
+  },
+};
+
 function drawFill(layer: Layer, opening: Opening, letterId: string | undefined, path: Path, drawing: Drawing): void {
-  const { fill } = opening;
-  if (fill.type === 'none') return;
-  if (fill.type === 'drawing') return drawDrawing(layer, opening, fill, drawing);
-  if (fill.type !== 'photo') {
-    if (drawing.silhouette) coverPath(layer, opening, path, drawing);
-    else fillPath(layer, opening, path, fill, drawing);
-    return;
-  }
-  if (drawing.silhouette && fill.show !== 'subject') coverPath(layer, opening, path, drawing);
-  else drawPhoto(layer, opening, letterId, fill, path, drawing);
+  // Each drawer takes its own fills only, and is found by their type.
+  (FILL_DRAWERS[opening.fill.type] as FillDrawer<Fill>)(opening.fill, { layer, opening, letterId, path, drawing });
 }
 
 function drawPhoto(

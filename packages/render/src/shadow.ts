@@ -1,9 +1,9 @@
+import type { shadowsOf } from '@kadrosyn/core';
 import {
   castShadow,
   colourChannels,
   innerShadePlane,
   meanScale,
-  shadowsOf,
   tinted,
   type Bounds,
   type Plane,

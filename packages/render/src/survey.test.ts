@@ -87,7 +87,6 @@ describe('what is found of an overhang', () => {
   });
 
   it('says what would look wrong, and nothing where whole pieces were chosen', () => {
-    const sheet = { width: SIZE, height: SIZE };
     expect(findingsOf(overhangOf(heron(HEAD)))).toEqual([]);
     // A line across the neck: nothing until one side is kept in.
     const cuts = [

@@ -1,7 +1,7 @@
 import { effect, inject, Injectable, untracked } from '@angular/core';
 import { MatSnackBar } from '@angular/material/snack-bar';
 import { Store } from '@ngrx/store';
-import { takingBack, type Edit, type Project } from '@kadrosyn/core';
+import { takingBack, type Edit } from '@kadrosyn/core';
 import { EditorActions } from './state/editor.actions';
 import { editorFeature } from './state/editor.reducer';
 

@@ -1,4 +1,4 @@
 import { ColourPart } from '../schema-parts.js';
 import { defineFill } from './fill-kind.js';
 
-export const colour = defineFill({ type: 'colour', properties: { colour: ColourPart }, word: 'a colour', isPlain: true });
+export const colour = defineFill({ type: 'colour', properties: { colour: ColourPart }, isPlain: true });

@@ -46,6 +46,5 @@ export const drawing = defineFill({
     colours: ArrayPart(ColourPart, { minItems: 1, maxItems: 8, description: 'Each is exchanged by a swatch.' }),
     layers: ArrayPart(Layer, { minItems: 1, maxItems: 200, description: 'From back to front.' }),
   },
-  word: 'a drawing',
   isPlain: false,
 });

@@ -2,13 +2,11 @@ import { Literal, Object as ObjectPart, type Static, type TObject, type TPropert
 import type { Reference } from '../reference.js';
 import type { Stored } from '../schema-parts.js';
 
-/** All that there is to one kind of fill but how it is drawn, which is the renderer's (`fill-drawers.ts`). */
+/** All that there is to one kind of fill but how it is drawn, which is the renderer's (`FILL_DRAWERS` in `opening-body.ts`). */
 export interface FillKind<T extends string, F> {
   readonly type: T;
   /** Schema of its own properties; all that has to be there is in it. */
   readonly properties: TProperties;
-  /** How it is called where it is the ground of a sheet. */
-  readonly word: string;
   /** What it needs besides itself. @default nothing */
   readonly refers?: (fill: F) => readonly Reference[];
   /** It is one colour or passes from one to another, whatever it lies in. */

@@ -12,6 +12,5 @@ export const gradient = defineFill({
       maxItems: 32,
     }),
   },
-  word: 'a gradient',
   isPlain: true,
 });

@@ -1,3 +1,3 @@
 import { defineFill } from './fill-kind.js';
 
-export const none = defineFill({ type: 'none', properties: {}, word: 'clear', isPlain: false });
+export const none = defineFill({ type: 'none', properties: {}, isPlain: false });

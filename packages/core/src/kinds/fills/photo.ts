@@ -35,7 +35,6 @@ export const photo = defineFill({
     /** Shown where the photo does not reach. */
     extend: Optional(ColourPart),
   },
-  word: 'a photo',
   isPlain: false,
   refers: ({ photoId, placement, cutout }): readonly Reference[] => [
     { to: 'photo', id: photoId },

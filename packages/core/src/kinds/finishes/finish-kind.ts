@@ -70,5 +70,5 @@ export function defineFinish<S extends TSchema, const L extends Lies>(
       Stored<Static<S>>
     >[L],
 ): FinishThatLies<Stored<Static<S>>, L> {
-  return kind as FinishThatLies<Stored<Static<S>>, L>;
+  return kind;
 }

@@ -28,7 +28,7 @@ const kindOf = (name: FinishName) => FINISHES[name] as FinishKind<unknown>;
 
 describe.each(names)('%s', (name) => {
   const kind = kindOf(name);
-  const only = finishes.filter((finish) => finish[name] !== undefined).map((finish) => ({ [name]: finish[name] }) as Finish);
+  const only = finishes.filter((finish) => finish[name] !== undefined).map((finish) => ({ [name]: finish[name] }));
   const tried = (test: (finish: Finish) => void) => fc.assert(fc.property(only, test), { numRuns: 40 });
 
   it('can stand in a document, and in a group where groups can have it', () => {

@@ -79,6 +79,6 @@ export class KindPartComponent {
   }
 
   set(of: string, value: unknown, how?: ChangeHow): void {
-    this.editing.setPart(this.name(), this.kind().name, { [of]: value } as never, how);
+    this.editing.setPart(this.name(), this.kind().name, { [of]: value }, how);
   }
 }

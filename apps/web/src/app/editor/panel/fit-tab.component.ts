@@ -2,16 +2,18 @@ import { ChangeDetectionStrategy, Component, computed, inject, input } from '@an
 import { MatSliderModule } from '@angular/material/slider';
 import {
   changeOpening,
-  effectiveResolution,
   coverHull,
+  effectiveResolution,
+  fillKind,
   fitByRule,
   fitPhoto,
   isShared,
-  seenPolygons,
   leastCoveringScale,
+  outlineKind,
   placedPhoto,
   placePhoto,
   respectCover,
+  seenPolygons,
   turnPhoto,
   uncoveredShare,
   type Edit,
@@ -20,7 +22,6 @@ import {
   type Opening,
   type PhotoFill,
   type Placement,
-  outlineKind,
 } from '@kadrosyn/core';
 import { IconComponent } from '../../interface/icon.component';
 import { NumberFieldComponent } from '../../interface/number-field.component';
@@ -82,7 +83,7 @@ export class FitTabComponent {
 
   readonly isDrawing = computed(() => this.opening().fill.type === 'drawing');
   readonly canBeCropped = computed(() => outlineKind(this.opening().outline).canBeCropped === true);
-  readonly isPlain = computed(() => ['colour', 'gradient'].includes(this.opening().fill.type));
+  readonly isPlain = computed(() => fillKind(this.opening().fill).isPlain);
 
   /** The photo and what there is to say about how it lies; null without a photo. */
   readonly placed = computed(() => {

@@ -110,37 +110,43 @@ function reopened(project: Project): Project {
 }
 
 describe('whatever is made of every kind of thing', () => {
-  it('can be saved, opened, drawn, undone, done again and copied into another project, and is the same', () => {
+  it('can be saved, opened, drawn, undone, done again and copied into another project, and is the same', async () => {
     let seen = 0;
-    fc.assert(
-      fc.property(fc.array(adding, { minLength: 1, maxLength: 3 }), fc.array(doings, { maxLength: 6 }), (added, done) => {
-        let [project, history] = [empty, EMPTY_HISTORY];
-        for (const [n, step] of [...added, ...done].entries()) {
-          const edit = step(project, n);
-          if (edit) ({ project, history } = commit(project, history, edit));
-        }
-        const saved = reopened(project);
-        expect(saved).toEqual(project);
-        const picture = drawn(project);
-        expect(drawn(saved).equals(picture)).toBe(true);
-        if (picture.some((value) => value !== 255)) seen++;
+    await fc.assert(
+      fc.asyncProperty(
+        fc.array(adding, { minLength: 1, maxLength: 3 }),
+        fc.array(doings, { maxLength: 6 }),
+        async (added, done) => {
+          // Canvases are only let go between turns of the event loop.
+          await new Promise(setImmediate);
+          let [project, history] = [empty, EMPTY_HISTORY];
+          for (const [n, step] of [...added, ...done].entries()) {
+            const edit = step(project, n);
+            if (edit) ({ project, history } = commit(project, history, edit));
+          }
+          const saved = reopened(project);
+          expect(saved).toEqual(project);
+          const picture = drawn(project);
+          expect(drawn(saved).equals(picture)).toBe(true);
+          if (picture.some((value) => value !== 255)) seen++;
 
-        let back = { project, history };
-        for (let step = undo(back.project, back.history); step; step = undo(back.project, back.history)) back = step;
-        expect(back.project).toEqual(empty);
-        let again = back;
-        for (let step = redo(again.project, again.history); step; step = redo(again.project, again.history)) again = step;
-        expect(again.project).toEqual(project);
+          let back = { project, history };
+          for (let step = undo(back.project, back.history); step; step = undo(back.project, back.history)) back = step;
+          expect(back.project).toEqual(empty);
+          let again = back;
+          for (let step = redo(again.project, again.history); step; step = redo(again.project, again.history)) again = step;
+          expect(again.project).toEqual(project);
 
-        const { items } = project.sheets[0]!;
-        if (items.length === 0) return;
-        const clipping = readClipping(writeClipping(project, project.sheets[0]!, items));
-        const pasted = applyEdit(elsewhere, pasteEdit(elsewhere, elsewhere.sheets[0]!, clipping!, 'in place').edit);
-        expect(reopened(pasted)).toEqual(pasted);
-        const plain = applyEdit(project, changeSheet(project.sheets[0]!, { background: elsewhere.sheets[0]!.background }, ''));
-        expect(drawn(pasted).equals(drawn(plain))).toBe(true);
-        expect(items.every(({ id }) => findItem(pasted.sheets[0]!.items, id) === undefined)).toBe(true);
-      }),
+          const { items } = project.sheets[0]!;
+          if (items.length === 0) return;
+          const clipping = readClipping(writeClipping(project, project.sheets[0]!, items));
+          const pasted = applyEdit(elsewhere, pasteEdit(elsewhere, elsewhere.sheets[0]!, clipping!, 'in place').edit);
+          expect(reopened(pasted)).toEqual(pasted);
+          const plain = applyEdit(project, changeSheet(project.sheets[0]!, { background: elsewhere.sheets[0]!.background }, ''));
+          expect(drawn(pasted).equals(drawn(plain))).toBe(true);
+          expect(items.every(({ id }) => findItem(pasted.sheets[0]!.items, id) === undefined)).toBe(true);
+        },
+      ),
       { numRuns: RUNS },
     );
     // Some are clear, hidden or beside the sheet.

@@ -15,6 +15,19 @@ async function secondWindow({ page }: Editor): Promise<Editor> {
   return second;
 }
 
+/** A window that is opened, connected again, after two that were not were closed. */
+async function openedAfter(first: Editor, second: Editor): Promise<Editor> {
+  const [address, context] = [first.page.url(), first.page.context()];
+  const later = await context.newPage();
+  await first.page.close();
+  await second.page.close();
+  await context.setOffline(false);
+  await later.goto(address);
+  const third = new Editor(later);
+  await third.ready();
+  return third;
+}
+
 async function sharedCard(page: Page): Promise<Editor> {
   const first = await Editor.home(page);
   await first.begin('Post');
@@ -110,7 +123,7 @@ test('two windows: one that changed the same thing is told, keeps what it did, a
 test('two windows that were closed before they could save lose nothing', async ({ page }) => {
   const first = await sharedCard(page);
   const second = await secondWindow(first);
-  const [address, context] = [page.url(), page.context()];
+  const context = page.context();
   await context.setOffline(true);
   for (const [window, shape] of [
     [first, 'Circle'],
@@ -119,13 +132,7 @@ test('two windows that were closed before they could save lose nothing', async (
     await addShape(window, shape, 0.5);
     await expect(window.page.locator('ka-editor-header .saved')).toContainText('Not saved yet');
   }
-  const later = await context.newPage();
-  await first.page.close();
-  await second.page.close();
-  await context.setOffline(false);
-  await later.goto(address);
-  const third = new Editor(later);
-  await third.ready();
+  const third = await openedAfter(first, second);
   // Both had put something into the same card.
   await expect(shapeIn(third, 'Square')).toBeVisible();
   await third.saved();
@@ -148,13 +155,8 @@ test('of two windows that were closed with different answers to the same questio
     await window.page.keyboard.press('Enter');
     await expect(window.page.locator('ka-editor-header .saved')).toContainText('Not saved yet');
   }
-  const later = await context.newPage();
-  await first.page.close();
-  await second.page.close();
-  await context.setOffline(false);
-  await later.goto(address);
-  const third = new Editor(later);
-  await third.ready();
+  const third = await openedAfter(first, second);
+  const { page: later } = third;
   await expect(later.getByRole('alert')).toContainText('changed in another window');
   await later.getByRole('button', { name: 'Save a copy' }).click();
   await expect(later.getByLabel('Name of the project')).toHaveValue('Autumn card, my changes');

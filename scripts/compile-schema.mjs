@@ -5,10 +5,9 @@ import Ajv2020 from 'ajv/dist/2020.js';
 import standaloneCode from 'ajv/dist/standalone/index.js';
 import { build } from 'esbuild';
 import { EffectPart } from '../packages/core/dist/kinds/effects/effects.js';
-import { fillSchema } from '../packages/core/dist/kinds/fills/fill-kind.js';
 import { FILLS } from '../packages/core/dist/kinds/fills/fills.js';
 import { finishSchema } from '../packages/core/dist/kinds/finishes/finishes.js';
-import { outlineSchema } from '../packages/core/dist/kinds/outlines/outline-kind.js';
+import { typedSchema } from '../packages/core/dist/kinds/typed-value.js';
 import { OUTLINES } from '../packages/core/dist/kinds/outlines/outlines.js';
 
 const folder = new URL('../packages/core/src/document/', import.meta.url);
@@ -24,8 +23,8 @@ const oneOf = (schemas) => ({
 schema.$defs.effect = plain(EffectPart);
 schema.$defs.finish = plain(finishSchema());
 schema.$defs.group.properties.finish = plain(finishSchema(true));
-schema.$defs.fill = oneOf(Object.values(FILLS).map(fillSchema));
-schema.$defs.outline = oneOf(Object.values(OUTLINES).map(outlineSchema));
+schema.$defs.fill = oneOf(Object.values(FILLS).map(typedSchema));
+schema.$defs.outline = oneOf(Object.values(OUTLINES).map(typedSchema));
 const ajv = new Ajv2020.default({
   code: { source: true, esm: false },
   strict: true,

@@ -1,6 +1,6 @@
-import { Literal, Object as ObjectPart, type Static, type TObject, type TProperties } from 'typebox';
+import type { TProperties } from 'typebox';
 import type { Reference } from '../reference.js';
-import type { Stored } from '../schema-parts.js';
+import type { TypedValue } from '../typed-value.js';
 
 /** All that there is to one kind of fill but how it is drawn, which is the renderer's (`FILL_DRAWERS` in `opening-body.ts`). */
 export interface FillKind<T extends string, F> {
@@ -13,19 +13,9 @@ export interface FillKind<T extends string, F> {
   readonly isPlain: boolean;
 }
 
-type Flat<T> = { [K in keyof T]: T[K] };
-
-/** The fills of a kind, by the schema of its own properties. */
-export type FillFrom<T extends string, P extends TProperties> = Flat<{ readonly type: T } & Stored<Static<TObject<P>>>>;
-
 /** Puts a kind together. The type of its fills follows from its schema. */
 export function defineFill<const T extends string, P extends TProperties>(
-  kind: { readonly type: T; readonly properties: P } & Omit<FillKind<T, FillFrom<T, P>>, 'type' | 'properties'>,
-): FillKind<T, FillFrom<T, P>> {
+  kind: { readonly type: T; readonly properties: P } & Omit<FillKind<T, TypedValue<T, P>>, 'type' | 'properties'>,
+): FillKind<T, TypedValue<T, P>> {
   return kind;
-}
-
-/** The schema of a kind's fills. */
-export function fillSchema({ type, properties }: { readonly type: string; readonly properties: TProperties }): TObject {
-  return ObjectPart({ type: Literal(type), ...properties }, { additionalProperties: false });
 }

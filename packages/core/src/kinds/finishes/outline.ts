@@ -1,8 +1,8 @@
 import { Enum, Object as ObjectPart, Optional, Unsafe, type Static } from 'typebox';
 import type { Colour, GradientFill } from '../../document/fill.js';
-import { fillSchema } from '../fills/fill-kind.js';
 import { gradient } from '../fills/gradient.js';
 import { LengthPart, type Stored } from '../schema-parts.js';
+import { typedSchema } from '../typed-value.js';
 import { defineFinish } from './finish-kind.js';
 import { scaledSides, SidesPart, widest } from './sides.js';
 
@@ -16,7 +16,7 @@ const Outline = ObjectPart(
     widths: Optional(SidesPart),
     join: Optional(Enum(['miter', 'round', 'bevel'])),
     paint: Unsafe<Colour | GradientFill>({
-      oneOf: [{ $ref: '#/$defs/colour' }, fillSchema(gradient)],
+      oneOf: [{ $ref: '#/$defs/colour' }, typedSchema(gradient)],
       description: 'A gradient runs over the box of the opening.',
     }),
   },

@@ -2,13 +2,14 @@ import { Boolean as BooleanPart } from 'typebox';
 import type { Point } from '../../geometry/matrix.js';
 import { polygonPath } from '../../geometry/polygon-path.js';
 import { fourOf, PointPart } from '../schema-parts.js';
-import { defineOutline, type OutlineFrom } from './outline-kind.js';
+import { defineOutline } from './outline-kind.js';
+import type { TypedValue } from '../typed-value.js';
 
 const properties = {
   points: fourOf<Point>(PointPart, 'In shares of the box, from the top left clockwise.'),
   warp: BooleanPart({ description: 'The fill is put into them in perspective.' }),
 };
-type CornersOutline = OutlineFrom<'corners', typeof properties>;
+type CornersOutline = TypedValue<'corners', typeof properties>;
 
 export const corners = defineOutline({
   type: 'corners',

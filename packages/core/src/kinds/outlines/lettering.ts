@@ -13,7 +13,8 @@ import { letteringPath } from '../../lettering/lettering-path.js';
 import { scaled } from '../../lettering/scaled.js';
 import type { Reference } from '../reference.js';
 import { ColourPart, IdPart, NamePart, type Stored } from '../schema-parts.js';
-import { defineOutline, type OutlineFrom } from './outline-kind.js';
+import { defineOutline } from './outline-kind.js';
+import type { TypedValue } from '../typed-value.js';
 
 const CLOSED = { additionalProperties: false } as const;
 const SIZE = { exclusiveMinimum: 0, maximum: 100_000 } as const;
@@ -84,7 +85,7 @@ export type LetteringRun = Stored<Static<typeof Run>>;
 /** Text along a circle. */
 export type AlongCircle = Stored<Static<typeof AlongCirclePart>>;
 /** An outline that is text. Its box is measured from the text whenever the text changes. */
-export type LetteringOutline = OutlineFrom<'lettering', typeof properties>;
+export type LetteringOutline = TypedValue<'lettering', typeof properties>;
 
 export const lettering = defineOutline({
   type: 'lettering',

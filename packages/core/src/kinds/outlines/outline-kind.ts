@@ -1,9 +1,9 @@
-import { Literal, Object as ObjectPart, type Static, type TObject, type TProperties } from 'typebox';
+import type { TProperties } from 'typebox';
 import type { Shaper } from '../../lettering/shaper.js';
 import type { Point } from '../../geometry/matrix.js';
 import type { Path } from '../../geometry/path.js';
 import type { Reference } from '../reference.js';
-import type { Stored } from '../schema-parts.js';
+import type { TypedValue } from '../typed-value.js';
 
 /** A point of an outline that can be dragged to change its form. */
 export interface OutlineHandle<O> {
@@ -63,21 +63,11 @@ export interface OutlineKind<T extends string, O> {
   readonly canBeCropped?: boolean;
 }
 
-type Flat<T> = { [K in keyof T]: T[K] };
-
-/** The outlines of a form, by the schema of its own properties. */
-export type OutlineFrom<T extends string, P extends TProperties> = Flat<{ readonly type: T } & Stored<Static<TObject<P>>>>;
-
 /** Puts a kind together. The type of its outlines follows from its schema. */
 export function defineOutline<const T extends string, P extends TProperties>(
-  kind: { readonly type: T; readonly properties: P } & Omit<OutlineKind<T, OutlineFrom<T, P>>, 'type' | 'properties'>,
-): OutlineKind<T, OutlineFrom<T, P>> {
+  kind: { readonly type: T; readonly properties: P } & Omit<OutlineKind<T, TypedValue<T, P>>, 'type' | 'properties'>,
+): OutlineKind<T, TypedValue<T, P>> {
   return kind;
-}
-
-/** The schema of a kind's outlines. */
-export function outlineSchema({ type, properties }: { readonly type: string; readonly properties: TProperties }): TObject {
-  return ObjectPart({ type: Literal(type), ...properties }, { additionalProperties: false });
 }
 
 /** A value within its limits. */

@@ -5,7 +5,7 @@ import { testShaper } from '../../../testing/test-shaper.js';
 import { isPart } from '../../document/is-part.js';
 import { polygonBounds } from '../../geometry/polygon.js';
 import { flatten } from '../../geometry/path.js';
-import { outlineSchema } from './outline-kind.js';
+import { typedSchema } from '../typed-value.js';
 import { outlineHandles, outlineKind, outlinePath, OUTLINES, type Outline } from './outlines.js';
 
 const shaper = await testShaper();
@@ -14,7 +14,7 @@ const point = fc.record({ x: fc.double({ min: 0, max: 1, noNaN: true }), y: fc.d
 const kinds = Object.values(OUTLINES).filter(({ type }) => type !== 'lettering' && type !== 'path');
 const size = fc.tuple(fc.double({ min: 8, max: 900, noNaN: true }), fc.double({ min: 8, max: 900, noNaN: true }));
 const outlinesOf = (kind: (typeof kinds)[number]): fc.Arbitrary<Outline> =>
-  arbitraryOf(outlineSchema(kind), { point }) as fc.Arbitrary<Outline>;
+  arbitraryOf(typedSchema(kind), { point }) as fc.Arbitrary<Outline>;
 
 describe.each(kinds.map((kind) => [kind.type, kind] as const))('%s', (type, kind) => {
   it('stands under its own name', () => {

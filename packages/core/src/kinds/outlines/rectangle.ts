@@ -1,11 +1,12 @@
+import type { TypedValue } from '../typed-value.js';
 import { rectanglePath } from '../../geometry/rectangle-path.js';
 import { fourOf, LengthPart } from '../schema-parts.js';
-import { between, defineOutline, type OutlineFrom } from './outline-kind.js';
+import { between, defineOutline } from './outline-kind.js';
 
 /** Space between a corner and its radius handle, as a share of the shorter side, so that both can be taken hold of. */
 const RADIUS_GAP = 0.08;
 const properties = { radii: fourOf<number>(LengthPart, 'Of the corners in px: top left, top right, bottom right, bottom left.') };
-type RectangleOutline = OutlineFrom<'rectangle', typeof properties>;
+type RectangleOutline = TypedValue<'rectangle', typeof properties>;
 const SQUARE: RectangleOutline = { type: 'rectangle', radii: [0, 0, 0, 0] };
 
 export const rectangle = defineOutline({

@@ -5,6 +5,8 @@ import type { TypedValue } from '../typed-value.js';
 /** All that there is to one kind of fill but how it is drawn, which is the renderer's (`FILL_DRAWERS` in `opening-body.ts`). */
 export interface FillKind<T extends string, F> {
   readonly type: T;
+  /** Is never there: it carries the type of the fills. */
+  readonly fill?: F;
   /** Schema of its own properties; all that has to be there is in it. */
   readonly properties: TProperties;
   /** What it needs besides itself. @default nothing */

@@ -11,7 +11,7 @@ export const FILLS = { none, colour, gradient, drawing, photo } as const;
 
 export type FillType = keyof typeof FILLS;
 /** The fills of a kind. */
-export type FillOf<T extends FillType> = (typeof FILLS)[T] extends FillKind<T, infer F> ? F : never;
+export type FillOf<T extends FillType> = NonNullable<(typeof FILLS)[T]['fill']>;
 /** What an opening shows inside its outline. */
 export type Fill = { [T in FillType]: FillOf<T> }[FillType];
 

@@ -1,6 +1,5 @@
-import type { Static, TSchema } from 'typebox';
+import type { TSchema } from 'typebox';
 import type { Shadow } from '../../document/finish.js';
-import type { Stored } from '../schema-parts.js';
 
 /** A value of a finish that the panel offers. */
 export interface FinishField {
@@ -39,6 +38,8 @@ export interface Shade {
 export interface FinishKind<T> {
   /** How it is called. */
   readonly name: string;
+  /** Is never there: it carries the type of the values. */
+  readonly value?: T;
   readonly schema: TSchema;
   readonly lies: Lies;
   /** What lies inside begins at its inner edge. */
@@ -64,11 +65,12 @@ export interface FinishKind<T> {
 /** A kind that lies somewhere, with what it is drawn by. */
 export type FinishThatLies<T, L extends Lies> = FinishKind<T> & { readonly lies: L } & Drawn<T>[L];
 
-/** Puts a kind together. The type of its values follows from its schema. */
-export function defineFinish<S extends TSchema, const L extends Lies>(
-  kind: Omit<FinishKind<Stored<Static<S>>>, 'schema' | 'lies'> & { readonly schema: S; readonly lies: L } & Drawn<
-      Stored<Static<S>>
-    >[L],
-): FinishThatLies<Stored<Static<S>>, L> {
+/**
+ * Puts a kind together. The type of its values is that of its schema; it is named, since working it out again in here costs the compiler most of a
+ * minute.
+ */
+export function defineFinish<T, L extends Lies>(
+  kind: Omit<FinishKind<T>, 'lies' | 'value'> & { readonly lies: L } & Drawn<T>[L],
+): FinishThatLies<T, L> {
   return kind;
 }

@@ -13,7 +13,7 @@ export const FINISHES = { outline, rim, shadow, innerShade, opacity, blend, styl
 
 export type FinishName = keyof typeof FINISHES;
 const NAMES = Object.keys(FINISHES) as FinishName[];
-type FinishOf<K extends FinishName> = (typeof FINISHES)[K] extends FinishKind<infer T> ? T : never;
+type FinishOf<K extends FinishName> = NonNullable<(typeof FINISHES)[K]['value']>;
 /** What is around, in and under an item, and how it is laid down. Lengths in px of the sheet. */
 export type Finish = { readonly [K in FinishName]?: FinishOf<K> };
 

@@ -1,15 +1,17 @@
-import { Object as ObjectPart } from 'typebox';
+import { Object as ObjectPart, type Static } from 'typebox';
 import { blurReach } from '../../finish/blur.js';
-import { ColourPart, LengthPart, sharePart } from '../schema-parts.js';
+import { ColourPart, LengthPart, sharePart, type Stored } from '../schema-parts.js';
 import { defineFinish } from './finish-kind.js';
 
+const InnerShade = ObjectPart(
+  { colour: ColourPart, blur: LengthPart, strength: sharePart('At the edge.') },
+  { additionalProperties: false },
+);
+
 /** A shade along the inner edge, as if the opening was cut out of the sheet. */
-export const innerShade = defineFinish({
+export const innerShade = defineFinish<Stored<Static<typeof InnerShade>>, 'inside'>({
   name: 'Inner shade',
-  schema: ObjectPart(
-    { colour: ColourPart, blur: LengthPart, strength: sharePart('At the edge.') },
-    { additionalProperties: false },
-  ),
+  schema: InnerShade,
   lies: 'inside',
   shade: (shade) => shade,
   scaled: (shade, factor) => ({ ...shade, blur: shade.blur * factor }),

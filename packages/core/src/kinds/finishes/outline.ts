@@ -25,7 +25,7 @@ const Outline = ObjectPart(
 type OutlineFinish = Stored<Static<typeof Outline>>;
 
 /** A line along the edge. */
-export const outline = defineFinish({
+export const outline = defineFinish<OutlineFinish, 'form'>({
   name: 'Outline',
   schema: Outline,
   lies: 'form',

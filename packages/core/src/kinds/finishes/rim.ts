@@ -1,12 +1,14 @@
-import { Object as ObjectPart } from 'typebox';
-import { ColourPart } from '../schema-parts.js';
+import { Object as ObjectPart, type Static } from 'typebox';
+import { ColourPart, type Stored } from '../schema-parts.js';
 import { defineFinish } from './finish-kind.js';
 import { scaledSides, sideProperties, widest } from './sides.js';
 
+const Rim = ObjectPart({ ...sideProperties, colour: ColourPart }, { additionalProperties: false });
+
 /** A frame within the edge, as a card or a print has it: the same outline in the box that its widths leave lies inside. */
-export const rim = defineFinish({
+export const rim = defineFinish<Stored<Static<typeof Rim>>, 'form'>({
   name: 'Rim',
-  schema: ObjectPart({ ...sideProperties, colour: ColourPart }, { additionalProperties: false }),
+  schema: Rim,
   lies: 'form',
   isFrame: true,
   scaled: scaledSides,

@@ -4,7 +4,7 @@ import { blurReach } from '../../finish/blur.js';
 import { defineFinish } from './finish-kind.js';
 
 /** A shadow on what lies below. Overhangs have one of the same form. */
-export const shadow = defineFinish({
+export const shadow = defineFinish<Shadow, 'below'>({
   name: 'Shadow',
   schema: Unsafe<Shadow>({ $ref: '#/$defs/shadow' }),
   lies: 'below',

@@ -27,37 +27,48 @@ export function finishSchema(ofGroup = false): TObject {
   return ObjectPart(properties, { additionalProperties: false });
 }
 
+interface Part {
+  readonly name: FinishName;
+  readonly kind: FinishKind<unknown>;
+  readonly value: unknown;
+}
+
+/** Finishes are never changed in place, and every frame asks for their parts many times: they are taken apart once. */
+const known = new WeakMap<Finish, readonly Part[]>();
+
 /** The parts that a finish has, of those that lie somewhere. */
-function* partsOf(
-  finish: Finish,
-  lies?: readonly Lies[],
-): Generator<{ name: FinishName; kind: FinishKind<unknown>; value: unknown }> {
-  for (const name of NAMES) {
-    const value = finish[name];
+function partsOf(finish: Finish, lies?: readonly Lies[]): readonly Part[] {
+  let parts = known.get(finish);
+  if (!parts) {
     // Each kind takes its own values only, and is found by their name.
-    const kind = FINISHES[name] as FinishKind<unknown>;
-    if (value !== undefined && (!lies || lies.includes(kind.lies))) yield { name, kind, value };
+    parts = NAMES.filter((name) => finish[name] !== undefined).map((name) => ({
+      name,
+      kind: FINISHES[name] as FinishKind<unknown>,
+      value: finish[name],
+    }));
+    known.set(finish, parts);
   }
+  return lies ? parts.filter(({ kind }) => lies.includes(kind.lies)) : parts;
 }
 
 /** The parts of a finish that lie somewhere, and no others. */
 export function finishWhere(finish: Finish, ...lies: readonly Lies[]): Finish {
-  return Object.fromEntries([...partsOf(finish, lies)].map(({ name, value }) => [name, value]));
+  return Object.fromEntries(partsOf(finish, lies).map(({ name, value }) => [name, value]));
 }
 
 /** Whether a finish has a part that lies somewhere. */
 export function hasFinish(finish: Finish, ...lies: readonly Lies[]): boolean {
-  return !partsOf(finish, lies).next().done;
+  return partsOf(finish, lies).length > 0;
 }
 
 /** A finish whose lengths are so many times as long. */
 export function scaledFinish(finish: Finish, factor: number): Finish {
-  const scaled = [...partsOf(finish)].map(({ name, kind, value }) => [name, kind.scaled?.(value, factor) ?? value] as const);
+  const scaled = partsOf(finish).map(({ name, kind, value }) => [name, kind.scaled?.(value, factor) ?? value] as const);
   return Object.fromEntries(scaled);
 }
 
 function furthest(finish: Finish, lies: readonly Lies[], how: (kind: FinishKind<unknown>, value: unknown) => number): number {
-  return Math.max(0, ...Array.from(partsOf(finish, lies), ({ kind, value }) => how(kind, value)));
+  return Math.max(0, ...partsOf(finish, lies).map(({ kind, value }) => how(kind, value)));
 }
 
 /** How far an item's form reaches beyond its edge, px of the sheet. */
@@ -86,7 +97,7 @@ export function finishBand(finish: Finish): number {
 
 /** What falls on what lies below, the lowest first, each under the name of its part. */
 export function shadowsOf(finish: Finish): readonly { readonly name: FinishName; readonly shadow: Shadow }[] {
-  return Array.from(partsOf(finish, ['below']), ({ name, kind, value }) => ({
+  return partsOf(finish, ['below']).map(({ name, kind, value }) => ({
     name,
     shadow: (kind as FinishThatLies<unknown, 'below'>).cast(value),
   }));
@@ -94,7 +105,7 @@ export function shadowsOf(finish: Finish): readonly { readonly name: FinishName;
 
 /** What darkens the inner edge, the lowest first, each under the name of its part. */
 export function shadesOf(finish: Finish): readonly { readonly name: FinishName; readonly shade: Shade }[] {
-  return Array.from(partsOf(finish, ['inside']), ({ name, kind, value }) => ({
+  return partsOf(finish, ['inside']).map(({ name, kind, value }) => ({
     name,
     shade: (kind as FinishThatLies<unknown, 'inside'>).shade(value),
   }));
@@ -112,5 +123,9 @@ export function finishesWithPanel(): readonly FinishName[] {
 
 /** What of a finish a group can have. */
 export function finishOfGroup(finish: Finish): Finish {
-  return Object.fromEntries([...partsOf(finish)].filter(({ kind }) => kind.forGroups).map(({ name, value }) => [name, value]));
+  return Object.fromEntries(
+    partsOf(finish)
+      .filter(({ kind }) => kind.forGroups)
+      .map(({ name, value }) => [name, value]),
+  );
 }

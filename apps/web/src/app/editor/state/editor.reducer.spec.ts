@@ -163,7 +163,10 @@ describe('what others saved meanwhile', () => {
 
   it('needs the person where the same was changed in another way; nothing done here is lost', () => {
     const state = reducer(working(changeProject(project, { name: 'Mine' }, 'Rename'), move(5)), saved([move(9)]));
-    expect(state.save).toMatchObject({ state: 'stale', message: expect.stringContaining('kept on this screen') as string });
+    expect(state.save).toMatchObject({ state: 'stale', message: expect.stringContaining('changed in another window') as string });
+    expect(state.save).toMatchObject({ revision: 4, sent: null });
+    // What arrived is not told as being here only.
+    expect(state.save.unsaved.map(({ name }) => name)).toEqual(['Move Circle']);
     expect(state.project!.sheets[0]!.items[0]).toMatchObject({ box: { x: 5 } });
   });
 

@@ -16,8 +16,12 @@ import { createFeature, createReducer, on } from '@ngrx/store';
 import { EditorActions, type Selection } from './editor.actions';
 import { INITIAL_STATE, needsPerson, type EditorState } from './editor.state';
 
+/** What is shown here is not what the server's project ever was, nor what came of it. */
 const DIVERGED =
   'The project was changed elsewhere while changes made here were not saved. They are kept on this screen; save a copy, or reload to see the other state.';
+/** A part was saved; what others did meanwhile does not go with the rest. */
+const PARTLY_SAVED =
+  'The same thing was changed in another window in another way. What was not saved here is kept on this screen; reload to see the other state, or save a copy.';
 
 /** What a save is refused with that has a state of its own. */
 const NAMED_FAILURES: Readonly<Record<string, 'stale' | 'outdated'>> = { stale: 'stale', 'other-version': 'outdated' };
@@ -82,8 +86,10 @@ export const editorFeature = createFeature({
     })),
     on(EditorActions.saved, (before, { projectId, count, revision, updatedAt, others }): EditorState => {
       if (projectId !== before.projectId) return before;
-      const state = withOthers({ ...before, save: { ...before.save, unsaved: before.save.unsaved.slice(count) } }, others);
-      if (!state) return { ...before, save: { ...before.save, state: 'stale', message: DIVERGED } };
+      const after = { ...before, save: { ...before.save, unsaved: before.save.unsaved.slice(count) } };
+      const state = withOthers(after, others);
+      // What is left was made of the revision that was known before: it stays the one that it is told by.
+      if (!state) return { ...after, save: { ...after.save, state: 'stale', message: PARTLY_SAVED, sent: null } };
       const { unsaved } = state.save;
       const { message, sent, failures } = INITIAL_STATE.save;
       return {

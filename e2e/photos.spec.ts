@@ -164,13 +164,19 @@ test('Delete follows the grip and says so', async ({ page }) => {
 test('a photo from the desktop shows at once while its upload is still going on', async ({ page }) => {
   const editor = await Editor.home(page);
   await editor.begin('Badge');
-  let release = (): void => undefined;
+  let [tries, release] = [0, (): void => undefined];
   const held = new Promise<void>((resolve) => (release = resolve));
   await page.route('**/api/photos', async (route) => {
-    if (route.request().method() === 'POST') await held;
+    if (route.request().method() !== 'POST') return route.continue();
+    if (++tries === 1) return route.abort();
+    await held;
     await route.continue();
   });
   await editor.dropFiles([await ownPhoto('Slow jug', 4)], { x: 0.5, y: 0.5 });
+  await expect(editor.supplies.getByText('trying again')).toBeVisible();
+  // Sooner than after its pause, when the browser says that it is connected.
+  await page.evaluate(() => window.dispatchEvent(new Event('online')));
+  await expect.poll(() => tries).toBe(2);
   await expect(editor.depth.getByRole('button', { name: /^Slow jug/ })).toBeVisible();
   await expect(page.locator('ka-editor-header .saved')).toHaveText('Saves when the photo has arrived');
   release();

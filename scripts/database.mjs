@@ -179,8 +179,11 @@ export function holderOf(pid, cluster) {
   }
 }
 
-/** Ends a postgres that an earlier start left running in this very folder, and only that. */
-async function endLeftover(cluster) {
+/**
+ * Ends a postgres that an earlier start left running in this very folder, and only that.
+ * @throws Stop when it does not end, or when it can not be seen whose process holds the folder; the file that says so is then kept.
+ */
+export async function endLeftover(cluster) {
   const file = join(cluster, 'postmaster.pid');
   if (!existsSync(file)) return;
   const pid = Number(readFileSync(file, 'utf8').split('\n')[0]);

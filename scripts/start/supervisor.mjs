@@ -4,6 +4,7 @@ import { setTimeout as pause } from 'node:timers/promises';
 import { Stop } from '../console.mjs';
 import { freePort, startCluster } from '../database.mjs';
 import { ROOT } from '../places.mjs';
+import { watchHealth } from './health-watch.mjs';
 
 const DEFAULT_PORT = '4310';
 /** See apps/server/src/main.ts. */
@@ -12,8 +13,6 @@ const WRONG_SETTINGS = 78;
 const MOST_RESTARTS = 20;
 /** Pauses between attempts to start a part again, ms; the last one is repeated. */
 const PAUSES = [0, 500, 1000, 2000];
-/** How often the server is asked whether it is well, how long it may take, and how often in a row it may not answer at all. */
-const HEALTH = { every: 3_000, deadline: 5_000, most: 3 };
 
 /** Keeps database and server running, and stops them in order: first the server, then the database. */
 export class Supervisor {
@@ -27,7 +26,7 @@ export class Supervisor {
   #libraryEnds = 0;
   #stopping = false;
   #ends = [];
-  #health;
+  #stopWatch = () => undefined;
 
   /**
    * @param folder - of the database
@@ -116,28 +115,16 @@ export class Supervisor {
     await this.startServer();
   }
 
-  /** Ends a server that no longer answers at all, so that it is started again. One that says that the database is away is well. */
+  /** Ends a server that no longer answers at all, so that it is started again. */
   #watch(child) {
-    clearInterval(this.#health);
-    let [silent, asking] = [0, false];
+    this.#stopWatch();
     // Every address of this machine is listened on where all are.
     const host = /^(0\.0\.0\.0|\[?::\]?)$/.test(new URL(this.address).hostname) ? '127.0.0.1' : new URL(this.address).hostname;
-    const address = `http://${host}:${this.#port}/api/health`;
-    this.#health = setInterval(async () => {
-      if (asking || child.exitCode !== null) return;
-      asking = true;
-      try {
-        await fetch(address, { signal: AbortSignal.timeout(HEALTH.deadline) });
-        silent = 0;
-      } catch {
-        silent++;
-      }
-      asking = false;
-      if (silent < HEALTH.most || this.#stopping || child.exitCode !== null) return;
+    this.#stopWatch = watchHealth(`http://${host}:${this.#port}/api/health`, () => {
+      if (this.#stopping || child.exitCode !== null) return;
       console.log('The server does not answer any more; ending it.');
-      silent = 0;
       child.kill('SIGKILL');
-    }, HEALTH.every).unref();
+    });
   }
 
   /** Starts a part again that ended, as often as it takes within reason. */
@@ -161,7 +148,7 @@ export class Supervisor {
   async stop(code = 0, message) {
     if (this.#stopping) return;
     this.#stopping = true;
-    clearInterval(this.#health);
+    this.#stopWatch();
     if (message) console.error(message);
     console.log('\nStopping…');
     const server = this.#server;

@@ -20,6 +20,7 @@ describe('documents of earlier versions', () => {
     [2, 4],
     [3, 15],
     [4, 20],
+    [5, 20],
   ])('of version %i every sample and template opens, the same each time', async (version, count) => {
     const documents = await kept<Raw>(`documents-of-version-${version}`);
     expect(documents).toHaveLength(count);

@@ -8,6 +8,7 @@ import {
   toPx,
   type Box,
   type Colour,
+  type LiteralColour,
   type Item,
   type LetteringOutline,
   type Opening,
@@ -124,7 +125,7 @@ export class SheetKit {
     x: number,
     y: number,
     width: number,
-    change: { colours?: readonly Colour[]; turn?: number; height?: number } = {},
+    change: { colours?: readonly LiteralColour[]; turn?: number; height?: number } = {},
   ): Opening {
     const piece = ARTWORK.find((one) => one.id === id);
     if (!piece) throw new RangeError(`There is no artwork ${id}`);

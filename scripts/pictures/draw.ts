@@ -2,7 +2,7 @@
 import { mkdir, writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import sharp from 'sharp';
-import type { Pixels, Project } from '@kadrosyn/core';
+import { resolvedFor, type Pixels, type Project } from '@kadrosyn/core';
 import { sampleProjects, sampleTemplates } from '@kadrosyn/demo';
 import { loadShaperFrom, renderSheet } from '@kadrosyn/render/node';
 import { hardPictures } from '../../packages/render/fixtures/hard-pictures.js';
@@ -26,7 +26,8 @@ const { source, photos, cutouts } = await sampleSource();
 async function writeSheets(kind: string, project: Project): Promise<void> {
   for (const sheet of project.sheets) {
     const name = project.sheets.length > 1 ? `${project.name}, ${sheet.name}` : project.name;
-    await write(kind, name, renderSheet(sheet, 1, { photos: project.photos, source, shaper }));
+    const drawn = resolvedFor(sheet, project.roles);
+    await write(kind, name, renderSheet(drawn, 1, { photos: project.photos, source, shaper }));
   }
 }
 
@@ -34,5 +35,9 @@ for (const project of sampleProjects(photos, cutouts, shaper)) await writeSheets
 for (const { document } of sampleTemplates(photos, shaper)) await writeSheets('templates', document);
 const small = sourceOf(await loadIngredients());
 for (const { name, project } of hardPictures(shaper)) {
-  await write('hard pictures', name, renderSheet(project.sheets[0]!, 1, { photos: project.photos, source: small, shaper }));
+  await write(
+    'hard pictures',
+    name,
+    renderSheet(resolvedFor(project.sheets[0]!, project.roles), 1, { photos: project.photos, source: small, shaper }),
+  );
 }

@@ -12,6 +12,7 @@ import {
   removeItem,
   type SheetChange,
 } from '../src/document/make-edit.js';
+import { COLOUR_ROLES } from '../src/kinds/colour.js';
 import { newSheet } from '../src/document/new-project.js';
 import type { Project, Sheet } from '../src/document/project.js';
 import { addSheet, moveSheet, removeSheet } from '../src/document/sheet-edits.js';
@@ -58,7 +59,7 @@ const remove = fc.tuple(share, share).map(([at, which]): EditRecipe => (project)
 });
 
 const change = fc
-  .tuple(share, share, length, length, fc.integer({ min: 0, max: 5 }))
+  .tuple(share, share, length, length, fc.integer({ min: 0, max: 6 }))
   .map(([at, which, a, b, kind]): EditRecipe => (project) => {
     const sheet = pick(project.sheets, at)!;
     const item = pick(allItems(sheet.items), which);
@@ -67,6 +68,7 @@ const change = fc
     const after = [
       { box: { x: a, y: b, width: b, height: a, turn: a % 360 } },
       { fill: { type: 'colour', colour: '#a1b2c3' } as const, name: `n${kind}` },
+      { fill: { type: 'colour', colour: { role: 'accent' } } as const },
       { finish: { opacity: b / 900 } },
       { locked: true },
       { locked: null, slot: null },
@@ -204,6 +206,10 @@ const sheets = fc
 
 const project = fc.tuple(fc.boolean(), fc.integer({ min: 0, max: 99 })).map(([photo, n]): EditRecipe => (before, step) => {
   if (photo) return { name: 'Add photo', operations: [{ type: 'add-photo', photo: testPhoto(`photo${step}`) }] };
+  if (n % 3 === 0) {
+    const role = COLOUR_ROLES[(n / 3) % COLOUR_ROLES.length]!;
+    return changeProject(before, { roles: { ...before.roles, [role]: `#0000${10 + (n % 90)}` } }, 'Colour of the project');
+  }
   return changeProject(
     before,
     { name: `Name ${n}`, set: n > 50 ? { columns: [{ itemId: 'a', property: 'text' }], rows: [[`${n}`]] } : null },

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
-import type { Fill, PhotoFill } from '../src/document/fill.js';
+import type { Colour, Fill, PhotoFill } from '../src/document/fill.js';
 import type { Group, Item, Opening } from '../src/document/item.js';
 import { newLetterIds } from '../src/lettering/letter-ids.js';
 import { arbitraryOf, type SimpleSchema } from './arbitrary-of-schema.js';
@@ -30,7 +30,7 @@ export function arbitraryItems({ photos, faces, cutout }: Nameable): {
   const named: Record<string, fc.Arbitrary<unknown>> = {
     id: fc.constantFrom('one', 'two'),
     name: fc.constantFrom('Heron', 'Mug', 'Card'),
-    colour: fc.constantFrom('#20272a', '#b5532e', '#ffffff80', '#3f7d6e'),
+    colour: fc.constantFrom<Colour>('#20272a', '#b5532e', '#ffffff80', { role: 'ink' }, { role: 'accent', alpha: 0.5 }),
   };
   const define = (name: string): void => {
     named[name] = arbitraryOf($defs[name]!, named, FURTHEST);

@@ -4,6 +4,7 @@ import { RECTANGLE, shape, subject, withPicture } from '../fixtures/kit.js';
 import { sampleResources, squareSheet } from '../testing/pictures.js';
 import { drawPlainSheet } from './draw-sheet.js';
 import { NODE_ENVIRONMENT, renderSheet } from './node/index.js';
+import { resolved } from '../testing/resolved.js';
 
 const SIZE = 200;
 const box = (finish: Finish, change: Partial<Opening> = {}): Opening =>
@@ -67,7 +68,7 @@ describe('any size of output', () => {
   /** How much a picture at a larger scale differs from it at the scale of the sheet, of 255: what is finer than a px of the small one may. */
   function differs(items: readonly Item[], scale: number, change: Partial<Sheet> = {}): number {
     const sheet = { ...squareSheet(SIZE, items), background: { type: 'colour', colour: '#ffffff' } as const, ...change };
-    const [once, more] = [1, scale].map((at) => renderSheet(sheet, at, sampleResources)) as [Pixels, Pixels];
+    const [once, more] = [1, scale].map((at) => renderSheet(resolved(sheet), at, sampleResources)) as [Pixels, Pixels];
     let sum = 0;
     for (let y = 0; y < SIZE; y++) {
       for (let x = 0; x < SIZE; x++) {
@@ -88,10 +89,10 @@ describe('any size of output', () => {
 
   it.each(cases)('%s looks the same where only a part of the sheet is in sight', (_name, item) => {
     const sheet = { ...squareSheet(SIZE, [item]), background: { type: 'colour', colour: '#ffffff' } as const };
-    const whole = renderSheet(sheet, 2, sampleResources);
+    const whole = renderSheet(resolved(sheet), 2, sampleResources);
     const [left, top, side] = [111, 90, 160];
     const surface = NODE_ENVIRONMENT.createSurface(side, side);
-    drawPlainSheet(surface.context, sheet, { scale: 2, left: -left, top: -top }, sampleResources);
+    drawPlainSheet(surface.context, resolved(sheet), { scale: 2, left: -left, top: -top }, sampleResources);
     const { data } = surface.context.getImageData(0, 0, side, side);
     const differences = [];
     for (let y = 0; y < side; y++) {

@@ -1,6 +1,16 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { apply, regionPoints, type Crossing, type Finish, type Item, type Pixels, type Shadow, type Sheet } from '@kadrosyn/core';
+import {
+  apply,
+  regionPoints,
+  type Crossing,
+  type Finish,
+  type Item,
+  type Pixels,
+  type ResolvedSheet,
+  type Shadow,
+  type Sheet,
+} from '@kadrosyn/core';
 import { crossing, group, RECTANGLE, shape, subject, word } from '../fixtures/kit.js';
 import { drawingOfSheet, sampleResources, shaper, squareSheet } from '../testing/pictures.js';
 import { largestDifference } from '../testing/node-scene.js';
@@ -53,7 +63,8 @@ function item(id: string): fc.Arbitrary<Item> {
   return fc.oneof(openings, openings, words, subjects, groups);
 }
 
-const sheetOf = (items: readonly Item[], crossings: readonly Crossing[] = []): Sheet => squareSheet(SIZE, items, crossings);
+const sheetOf = (items: readonly Item[], crossings: readonly Crossing[] = []): ResolvedSheet =>
+  squareSheet(SIZE, items, crossings);
 const draw = (items: readonly Item[], crossings: readonly Crossing[] = []): Pixels =>
   renderSheet(sheetOf(items, crossings), 1, sampleResources);
 

@@ -21,7 +21,8 @@ import {
   type Matrix,
   type Opening,
   type PhotoFill,
-  type Sheet,
+  type ResolvedSheet,
+  literalColour,
 } from '@kadrosyn/core';
 import { fillPathAt, keepInside } from './fill-path.js';
 import { clipTo, drawImageAt } from './draft.js';
@@ -68,7 +69,7 @@ function silhouetteOf(opening: Opening, { resources }: Drawing): Opening {
  * Draws one opening.
  * @param view - maps px of the sheet to px of the canvas.
  */
-function drawOpening(context: Context2D, opening: Opening, sheet: Sheet, view: Matrix, resources: RenderResources): void {
+function drawOpening(context: Context2D, opening: Opening, sheet: ResolvedSheet, view: Matrix, resources: RenderResources): void {
   const { fill, finish } = opening;
   // A drawing is put together on a layer of its own.
   if (opening.hidden || fill.type === 'none' || fill.type === 'drawing') return;
@@ -92,7 +93,7 @@ function drawPhoto(
   context: Context2D,
   opening: Opening,
   fill: PhotoFill,
-  sheet: Sheet,
+  sheet: ResolvedSheet,
   view: Matrix,
   resources: RenderResources,
 ): void {
@@ -114,7 +115,7 @@ function drawPhoto(
     return;
   }
   if (!covered && fill.extend) {
-    context.fillStyle = fill.extend;
+    context.fillStyle = literalColour(fill.extend);
     fillOutline(context, opening, view, resources);
   }
   drawLayered(context, opening, level, toBox, covered ? null : photo, view, resources);

@@ -99,7 +99,7 @@ export function drawSilhouetteOutline(layer: Layer, fill: Layer, opening: Openin
 }
 
 function fillOf(paint: Colour | GradientFill): ColourFill | GradientFill {
-  return typeof paint === 'string' ? { type: 'colour', colour: paint } : paint;
+  return typeof paint === 'object' && 'type' in paint ? paint : { type: 'colour', colour: paint };
 }
 
 /** An inner outline in a frame of a drag: a stroke of twice the width, clipped. */

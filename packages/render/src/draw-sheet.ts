@@ -8,7 +8,7 @@ import {
   type Item,
   type Matrix,
   type Opening,
-  type Sheet,
+  type ResolvedSheet,
 } from '@kadrosyn/core';
 import { composeItems } from './compose.js';
 import type { Drawing, Target } from './drawing.js';
@@ -33,12 +33,12 @@ export function viewMatrix(view: SheetView): Matrix {
 }
 
 /** The size of a sheet in whole px of the canvas. A sheet is never smaller than 1 px. */
-export function sheetSize(sheet: Pick<Sheet, 'width' | 'height'>, scale: number): { width: number; height: number } {
+export function sheetSize(sheet: Pick<ResolvedSheet, 'width' | 'height'>, scale: number): { width: number; height: number } {
   return { width: Math.max(1, Math.round(sheet.width * scale)), height: Math.max(1, Math.round(sheet.height * scale)) };
 }
 
 /** Draws all of a sheet: background and items, and over them its mood. The context should be clipped to what is wanted. */
-export function drawSheet(context: Context2D, sheet: Sheet, view: SheetView, resources: RenderResources): void {
+export function drawSheet(context: Context2D, sheet: ResolvedSheet, view: SheetView, resources: RenderResources): void {
   drawPlainSheet(context, sheet, view, resources);
   const drawing = hasMood(sheet) ? drawingOf(context, sheet, view, resources) : null;
   if (drawing) drawMood(context, drawing.clip, drawing);
@@ -50,7 +50,7 @@ export function drawSheet(context: Context2D, sheet: Sheet, view: SheetView, res
  */
 export function drawPlainSheet(
   context: Context2D,
-  sheet: Sheet,
+  sheet: ResolvedSheet,
   view: SheetView,
   resources: RenderResources,
   part?: Bounds,
@@ -64,21 +64,21 @@ export function drawPlainSheet(
 }
 
 /** A pass over all of the sheet that the canvas shows; null where that is nothing. */
-export function drawingOf(context: Context2D, sheet: Sheet, view: SheetView, resources: RenderResources): Drawing | null {
+export function drawingOf(context: Context2D, sheet: ResolvedSheet, view: SheetView, resources: RenderResources): Drawing | null {
   const { width, height } = context.canvas;
   const clip = intersect({ x: view.left, y: view.top, ...sheetSize(sheet, view.scale) }, { x: 0, y: 0, width, height });
   return clip && { sheet, view: viewMatrix(view), resources, clip, compose: composeItems };
 }
 
 /** Draws one item on its own, for a small picture of it. @param view - px of the sheet to px of the canvas. */
-export function drawItem(context: Context2D, item: Item, sheet: Sheet, view: Matrix, resources: RenderResources): void {
+export function drawItem(context: Context2D, item: Item, sheet: ResolvedSheet, view: Matrix, resources: RenderResources): void {
   const { width, height } = context.canvas;
   const drawing: Drawing = { sheet, view, resources, clip: { x: 0, y: 0, width, height }, compose: composeItems };
   composeItems({ context, x: 0, y: 0 }, [item], drawing, null);
 }
 
 /** Limits drawing to the sheet's whole px; such a clip has no soft edge, so it is the same everywhere. */
-export function clipToSheet(context: Context2D, sheet: Sheet, view: SheetView): void {
+export function clipToSheet(context: Context2D, sheet: ResolvedSheet, view: SheetView): void {
   const { width, height } = sheetSize(sheet, view.scale);
   context.setTransform(1, 0, 0, 1, 0, 0);
   context.beginPath();
@@ -101,10 +101,10 @@ export function drawBackdrop(target: Target, drawing: Drawing): void {
   for (const paint of paintsOf([veil], new Map(), drawing)) paint.draw(target);
 }
 
-const backgrounds = new WeakMap<Fill, { readonly opening: Opening; readonly veil: Sheet['veil'] }>();
+const backgrounds = new WeakMap<Fill, { readonly opening: Opening; readonly veil: ResolvedSheet['veil'] }>();
 
 /** The background as an opening one px larger than the sheet, since a sheet in mm may end within a px. */
-function backgroundOpening(sheet: Sheet): Opening {
+function backgroundOpening(sheet: ResolvedSheet): Opening {
   const known = backgrounds.get(sheet.background);
   const isSame =
     known?.veil === sheet.veil && known?.opening.box.width === sheet.width + 2 && known.opening.box.height === sheet.height + 2;
@@ -124,7 +124,7 @@ function backgroundOpening(sheet: Sheet): Opening {
 }
 
 /** The background in the tone of the veil. */
-function veiled({ background, veil }: Sheet): Fill {
+function veiled({ background, veil }: ResolvedSheet): Fill {
   return veil?.tone && background.type === 'photo' ? { ...background, tone: veil.tone } : background;
 }
 

@@ -1,10 +1,19 @@
-import { alphaOf, translation, multiply, type Bounds, type Item, type Matrix, type Plane, type Sheet } from '@kadrosyn/core';
+import {
+  alphaOf,
+  translation,
+  multiply,
+  type Bounds,
+  type Item,
+  type Matrix,
+  type Plane,
+  type ResolvedSheet,
+} from '@kadrosyn/core';
 import type { Context2D, Surface } from './environment.js';
 import type { RenderResources } from './resources.js';
 
 /** One pass over a sheet. Its px ("view px") are those of the whole canvas, wherever the layers lie that are drawn on. */
 export interface Drawing {
-  readonly sheet: Sheet;
+  readonly sheet: ResolvedSheet;
   /** Px of the sheet to view px. */
   readonly view: Matrix;
   readonly resources: RenderResources;

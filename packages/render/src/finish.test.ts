@@ -3,10 +3,11 @@ import type { Blend, Finish, Item, Opening, Pixels } from '@kadrosyn/core';
 import { RECTANGLE, shape, withPicture, word } from '../fixtures/kit.js';
 import { apart, colourAt, sampleResources, shaper, squareSheet } from '../testing/pictures.js';
 import { renderSheet } from './node/index.js';
+import { resolved } from '../testing/resolved.js';
 
 const SIZE = 200;
 const draw = (items: readonly Item[], background = '#ffffff'): Pixels =>
-  renderSheet({ ...squareSheet(SIZE, items), background: { type: 'colour', colour: background } }, 1, sampleResources);
+  renderSheet(resolved({ ...squareSheet(SIZE, items), background: { type: 'colour', colour: background } }), 1, sampleResources);
 const box = (finish: Finish, change: Partial<Opening> = {}): Opening =>
   shape('box', RECTANGLE, 50, 50, 100, 100, '#cf4a22', { finish, ...change });
 const [RUST, INK, WHITE] = [
@@ -141,7 +142,7 @@ describe('rim, shade and shadow', () => {
     expect(colourAt(drawn, { x: 40, y: 100 }).slice(0, 3)).toEqual(WHITE);
     const { angle: _own, ...lit } = shadow;
     const sheet = { ...squareSheet(SIZE, [box({ shadow: lit })]), light: { angle: 180, height: 40 } };
-    const byLight = renderSheet({ ...sheet, background: { type: 'colour', colour: '#ffffff' } }, 1, sampleResources);
+    const byLight = renderSheet(resolved({ ...sheet, background: { type: 'colour', colour: '#ffffff' } }), 1, sampleResources);
     expect(apart(colourAt(byLight, { x: 40, y: 100 }), half)).toBeLessThanOrEqual(1);
   });
 

@@ -1,4 +1,4 @@
-import { FINISHES, type Finish, type FormFinish, type Opening, type Path, type Shaper } from '@kadrosyn/core';
+import { FINISHES, type Colour, type Finish, type FormFinish, type Opening, type Path, type Shaper } from '@kadrosyn/core';
 import { drawOutline, drawSilhouetteOutline, replaceInside } from './draw-outline.js';
 import { newLayer, type Drawing, type Layer } from './drawing.js';
 import { takeOut } from './fill-path.js';
@@ -73,7 +73,7 @@ export function innerEdge({ opening, path, drawing }: FinishScene): Path | null 
   return path;
 }
 
-function drawRim({ layer, opening, path, drawing }: FinishScene, inner: Path, colour: string): void {
+function drawRim({ layer, opening, path, drawing }: FinishScene, inner: Path, colour: Colour): void {
   const scratch = newLayer(layer.bounds, drawing.resources);
   scratch.context.fillRect(0, 0, scratch.bounds.width, scratch.bounds.height);
   takeOut(scratch.context, boxOnTarget(opening, scratch, drawing), inner);

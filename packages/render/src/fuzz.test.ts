@@ -16,6 +16,7 @@ import {
   redo,
   removeItem,
   reorderItem,
+  resolvedFor,
   undo,
   ungroupItem,
   writeClipping,
@@ -99,7 +100,10 @@ const doings: fc.Arbitrary<Doing> = fc.oneof(
 );
 
 function drawn(project: Project): Buffer {
-  const { data } = renderSheet(project.sheets[0]!, 0.5, { ...sampleResources, photos: project.photos });
+  const { data } = renderSheet(resolvedFor(project.sheets[0]!, project.roles), 0.5, {
+    ...sampleResources,
+    photos: project.photos,
+  });
   return Buffer.from(data.buffer, data.byteOffset, data.byteLength);
 }
 

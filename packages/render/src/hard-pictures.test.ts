@@ -7,6 +7,7 @@ import type { Pixels } from '@kadrosyn/core';
 import { DrawnPicture, pictureNames } from '../testing/pictures.js';
 import { largestDifference } from '../testing/node-scene.js';
 import { encodePicture, renderSheet } from './node/render-sheet.js';
+import { resolved } from '../testing/resolved.js';
 
 const reference = (name: string): string => fileURLToPath(new URL(`../fixtures/reference/${name}.png`, import.meta.url));
 
@@ -35,7 +36,7 @@ describe('hard pictures', () => {
 describe('a frame of a drag', () => {
   it.each(pictureNames)('%s shows nearly the same as the exact picture', (name) => {
     const picture = new DrawnPicture(name);
-    const draft = renderSheet(picture.sheet, 1, { ...picture.resources, draft: true });
+    const draft = renderSheet(resolved(picture.sheet), 1, { ...picture.resources, draft: true });
     let sum = 0;
     for (let i = 0; i < draft.data.length; i++) sum += Math.abs(draft.data[i]! - picture.pixels.data[i]!);
     expect(sum / draft.data.length).toBeLessThan(1.5);

@@ -9,6 +9,7 @@ import {
   transformBounds,
   type Bounds,
   type Item,
+  isSolidColour,
 } from '@kadrosyn/core';
 import type { Drawing } from './drawing.js';
 
@@ -34,7 +35,7 @@ export function hidesAll(item: Item, part: Bounds, drawing: Drawing): boolean {
     x + width >= part.x + part.width - SLACK &&
     y + height >= part.y + part.height - SLACK;
   if (!reaches) return false;
-  if (fill.type === 'colour') return fill.colour.length === 7;
+  if (fill.type === 'colour') return isSolidColour(fill.colour);
   if (
     fill.type !== 'photo' ||
     fill.show === 'subject' ||

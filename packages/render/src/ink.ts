@@ -7,6 +7,7 @@ import {
   type Matrix,
   type Opening,
   type Path,
+  literalColour,
 } from '@kadrosyn/core';
 import { lay, newLayer, onTarget, type Drawing, type Layer, type Target } from './drawing.js';
 import { fillPathAt } from './fill-path.js';
@@ -47,7 +48,7 @@ export function ink(layer: Layer, opening: Opening, fill: ColourFill | GradientF
   context.setTransform(1, 0, 0, 1, 0, 0);
   context.globalCompositeOperation = 'source-in';
   if (fill.type === 'colour') {
-    context.fillStyle = fill.colour;
+    context.fillStyle = literalColour(fill.colour);
     context.fillRect(0, 0, bounds.width, bounds.height);
   } else {
     const colours = newLayer(bounds, drawing.resources);

@@ -8,6 +8,7 @@ import { RECTANGLE, shape, subject, withPicture, word } from '../fixtures/kit.js
 import { largestDifference } from '../testing/node-scene.js';
 import { sampleResources, shaper, squareSheet } from '../testing/pictures.js';
 import { encodePicture, renderSheet } from './node/index.js';
+import { resolved } from '../testing/resolved.js';
 
 const SIZE = 200;
 const SCALES = [1, 2, 4];
@@ -15,7 +16,11 @@ const ELLIPSE: Outline = { type: 'ellipse' };
 const white = { align: 'inside', width: 8, paint: '#ffffff' } as const;
 
 const draw = (items: readonly Item[], scale: number): Pixels =>
-  renderSheet({ ...squareSheet(SIZE, items), background: { type: 'colour', colour: '#ffffff' } }, scale, sampleResources);
+  renderSheet(
+    resolved({ ...squareSheet(SIZE, items), background: { type: 'colour', colour: '#ffffff' } }),
+    scale,
+    sampleResources,
+  );
 
 const dark = (finish: Finish, outline: Outline = ELLIPSE, turn = 0): Item =>
   shape('dark', outline, 40.3, 50.7, 120, 100, '#000000', { finish, box: { x: 40.3, y: 50.7, width: 120, height: 100, turn } });

@@ -7,6 +7,7 @@ import { changedInput, type Inputs } from './inputs.js';
 import { runKernel, type KernelJob, type Kernels } from './kernels.js';
 import { NODE_ENVIRONMENT } from './node/index.js';
 import { SheetPainter, type Painted } from './sheet-painter.js';
+import { resolved } from '../testing/resolved.js';
 
 const SIZE = 400;
 const VIEW = { scale: 1, left: 0, top: 0 };
@@ -60,7 +61,7 @@ function canvas() {
 
 function exactly(sheet: Sheet): Uint8ClampedArray {
   const { painter, read } = canvas();
-  painter.paint(sheet, VIEW, 0, sampleResources);
+  painter.paint(resolved(sheet), VIEW, 0, sampleResources);
   return read();
 }
 
@@ -75,7 +76,7 @@ describe('kernels that work elsewhere', () => {
     const { painter, read } = canvas();
     const kernels = new LateKernels();
     const resources: RenderResources = { ...sampleResources, kernels };
-    painter.paint(sheet, VIEW, 0, resources);
+    painter.paint(resolved(sheet), VIEW, 0, resources);
     painter.settle(resources);
     const exact = exactly(sheet);
     expect(meanDifference(read(), exact)).toBeGreaterThan(0);
@@ -83,7 +84,7 @@ describe('kernels that work elsewhere', () => {
     // The shade and the photo first, then the shadow of what they made, at last the mood over all.
     for (let round = 0; round < 4 && kernels.pending > 0; round++) {
       kernels.answer();
-      painter.paint(sheet, VIEW, 0, resources);
+      painter.paint(resolved(sheet), VIEW, 0, resources);
       painter.settle(resources);
     }
     expect(read()).toEqual(exact);
@@ -102,7 +103,7 @@ describe('kernels that work elsewhere', () => {
     const resources: RenderResources = { ...sampleResources, kernels };
     const bring = (of: Sheet): void => {
       for (let round = 0; round < 5; round++) {
-        painter.paint(of, VIEW, 0, resources);
+        painter.paint(resolved(of), VIEW, 0, resources);
         painter.settle(resources);
         kernels.answer();
       }
@@ -121,7 +122,7 @@ describe('kernels that work elsewhere', () => {
     const kernels = new LateKernels();
     const finish = { shadow: { distance: 4, blur: 6, strength: 0.6 } };
     const small = squareSheet(SIZE, [shape('s', RECTANGLE, 20, 20, 40, 40, '#cf4a22', { finish })]);
-    painter.paint(small, VIEW, 0, { ...sampleResources, kernels });
+    painter.paint(resolved(small), VIEW, 0, { ...sampleResources, kernels });
     expect(kernels.missed).toBe(0);
     expect(read()).toEqual(exactly(small));
   });
@@ -158,8 +159,8 @@ describe('sliders of the finish', () => {
     const before = opening({});
     const base = squareSheet(SIZE, [shape('below', RECTANGLE, 0, 0, 400, 400, '#e9dcc3'), before]);
     const [from, to] = [before, opening(finish, fill)].map((item): Sheet => ({ ...base, items: [base.items[0]!, item] }));
-    painter.paint(from!, VIEW, 0, sampleResources);
-    const how: Painted = painter.paint(to!, VIEW, 0, { ...sampleResources, draft: true });
+    painter.paint(resolved(from!), VIEW, 0, sampleResources);
+    const how: Painted = painter.paint(resolved(to!), VIEW, 0, { ...sampleResources, draft: true });
     expect(how).toBe('part');
     const exact = exactly(to!);
     expect(meanDifference(read(), exact)).toBeLessThan(2);
@@ -171,13 +172,13 @@ describe('sliders of the finish', () => {
     const { painter, read } = canvas();
     const plain = squareSheet(SIZE, [opening(FINISH)]);
     const moody = (fade: number): Sheet => ({ ...plain, mood: { tone: { fade }, effects: [{ kind: 'edges', strength: 0.5 }] } });
-    expect(painter.paint(plain, VIEW, 0, sampleResources)).toBe('whole');
-    expect(painter.paint(moody(0.2), VIEW, 0, sampleResources)).toBe('whole');
-    expect(painter.paint(moody(0.6), VIEW, 0, { ...sampleResources, draft: true })).toBe('part');
+    expect(painter.paint(resolved(plain), VIEW, 0, sampleResources)).toBe('whole');
+    expect(painter.paint(resolved(moody(0.2)), VIEW, 0, sampleResources)).toBe('whole');
+    expect(painter.paint(resolved(moody(0.6)), VIEW, 0, { ...sampleResources, draft: true })).toBe('part');
     expect(meanDifference(read(), exactly(moody(0.6)))).toBeLessThan(2);
     painter.settle(sampleResources);
     expect(read()).toEqual(exactly(moody(0.6)));
-    expect(painter.paint(plain, VIEW, 0, sampleResources)).toBe('whole');
+    expect(painter.paint(resolved(plain), VIEW, 0, sampleResources)).toBe('whole');
     expect(read()).toEqual(exactly(plain));
   });
 
@@ -189,7 +190,7 @@ describe('sliders of the finish', () => {
       ...ground,
       items: [below, shape('cover', RECTANGLE, x, 0, 400, 400, '#1d5a4c', { finish })],
     });
-    painter.paint(cover({}), VIEW, 0, sampleResources);
+    painter.paint(resolved(cover({})), VIEW, 0, sampleResources);
     for (const next of [
       cover({ opacity: 0.99 }),
       cover({}),
@@ -198,7 +199,7 @@ describe('sliders of the finish', () => {
       cover({ blend: 'multiply' }),
       cover({}),
     ]) {
-      painter.paint(next, VIEW, 0, { ...sampleResources, draft: true });
+      painter.paint(resolved(next), VIEW, 0, { ...sampleResources, draft: true });
       expect(meanDifference(read(), exactly(next))).toBeLessThan(0.6);
     }
   });

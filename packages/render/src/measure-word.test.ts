@@ -12,6 +12,7 @@ import { project as sheetOf, shape, withPicture, word, RECTANGLE } from '../fixt
 import { sampleResources, shaper } from '../testing/pictures.js';
 import { measureWord } from './measure-word.js';
 import { predictRemedies, worthwhile, type PredictedRemedy } from './predict-remedies.js';
+import { resolved } from '../testing/resolved.js';
 
 const axesOf = (face: string) => SHIPPED_FACES.find(({ id }) => id === face)?.axes ?? {};
 const SEEN = 1;
@@ -34,7 +35,7 @@ const variable: Opening = { ...covered, outline: { ...(covered.outline as Letter
 
 function measured(of: Project, id: string, resources = sampleResources) {
   const sheet = of.sheets[0]!;
-  return measureWord(sheet, findOpening(sheet, id)!, SEEN, resources)!;
+  return measureWord(resolved(sheet), findOpening(sheet, id)!, SEEN, resources)!;
 }
 
 function predicted(of: Project, id: string): PredictedRemedy[] {
@@ -51,7 +52,7 @@ function predicted(of: Project, id: string): PredictedRemedy[] {
     axesOf,
     seenPx: 1 / SEEN,
   };
-  return [...predictRemedies(of, sheet, id, remediesFor(context), SEEN, sampleResources)];
+  return [...predictRemedies(of, sheet.id, id, remediesFor(context), SEEN, sampleResources)];
 }
 
 describe('a word as it is looked at', () => {
@@ -79,7 +80,7 @@ describe('a word as it is looked at', () => {
   it('is harder to read from far away', () => {
     const thin = { ...word('w', 'Tarn Hollow', 26, 100, 200, '#3c3c3c', shaper) };
     const sheet = sheetOf([thin]).sheets[0]!;
-    const [near, far] = [1, 0.12].map((scale) => measureWord(sheet, thin, scale, sampleResources)!.seen);
+    const [near, far] = [1, 0.12].map((scale) => measureWord(resolved(sheet), thin, scale, sampleResources)!.seen);
     expect(near).toBeGreaterThan(0.95);
     expect(far!).toBeLessThan(near! - 0.15);
   });

@@ -1,4 +1,4 @@
-import { edgeContrast, wordEdges, type Opening, type Readability, type Sheet, type WordEdges } from '@kadrosyn/core';
+import { edgeContrast, wordEdges, type Opening, type Readability, type ResolvedSheet, type WordEdges } from '@kadrosyn/core';
 import { drawSheet } from './draw-sheet.js';
 import type { RenderResources } from './resources.js';
 
@@ -11,7 +11,7 @@ export interface MeasuredWord extends Readability {
  * Measures how well a word of a sheet can be read, from the pixels of the sheet as it is looked at. Null for what is no lettering.
  * @param seen - px as it is looked at to one px of the sheet.
  */
-export function measureWord(sheet: Sheet, word: Opening, seen: number, resources: RenderResources): MeasuredWord | null {
+export function measureWord(sheet: ResolvedSheet, word: Opening, seen: number, resources: RenderResources): MeasuredWord | null {
   const edges = wordEdges(word, seen, resources.shaper);
   if (!edges) return null;
   const { area, scale, letters, options } = edges;

@@ -10,7 +10,7 @@ import {
   type Bounds,
   type EffectFrame,
   type Pixels,
-  type Sheet,
+  type ResolvedSheet,
 } from '@kadrosyn/core';
 import { coarseness } from './coarse.js';
 import type { Drawing } from './drawing.js';
@@ -23,7 +23,7 @@ import { putPixels } from './level-chain.js';
 const [TONE_PIXELS, EFFECT_PIXELS] = [40_000, 30_000];
 
 /** Whether a sheet has a mood that changes anything. */
-export function hasMood({ mood }: Sheet): boolean {
+export function hasMood({ mood }: ResolvedSheet): boolean {
   return mood !== undefined && isDeveloped(mood);
 }
 

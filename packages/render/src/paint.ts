@@ -1,4 +1,4 @@
-import { apply, gradientRun, type ColourFill, type GradientFill, type Matrix } from '@kadrosyn/core';
+import { apply, gradientRun, literalColour, type ColourFill, type GradientFill, type Matrix } from '@kadrosyn/core';
 import type { Context2D } from './environment.js';
 
 /** Stands where a photo has not arrived yet. */
@@ -15,13 +15,13 @@ export function paintOf(
   height: number,
   toCanvas: Matrix,
 ): string | CanvasGradient {
-  if (fill.type === 'colour') return fill.colour;
+  if (fill.type === 'colour') return literalColour(fill.colour);
   const run = gradientRun(fill, width, height);
   const [from, to] = [apply(toCanvas, run.from), apply(toCanvas, run.to)];
   const gradient =
     fill.kind === 'radial'
       ? context.createRadialGradient(from.x, from.y, 0, from.x, from.y, Math.hypot(to.x - from.x, to.y - from.y))
       : context.createLinearGradient(from.x, from.y, to.x, to.y);
-  for (const stop of fill.stops) gradient.addColorStop(stop.at, stop.colour);
+  for (const stop of fill.stops) gradient.addColorStop(stop.at, literalColour(stop.colour));
   return gradient;
 }

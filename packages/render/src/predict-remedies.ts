@@ -1,4 +1,4 @@
-import { applyEdit, findOpening, type Project, type Remedy, type Sheet } from '@kadrosyn/core';
+import { applyEdit, findOpening, resolveSheet, type Project, type Remedy } from '@kadrosyn/core';
 import { measureWord } from './measure-word.js';
 import type { RenderResources } from './resources.js';
 
@@ -14,14 +14,14 @@ export interface PredictedRemedy extends Remedy {
  */
 export function* predictRemedies(
   project: Project,
-  sheet: Sheet,
+  sheetId: string,
   wordId: string,
   remedies: readonly Remedy[],
   seen: number,
   resources: RenderResources,
 ): Generator<PredictedRemedy> {
   for (const remedy of remedies) {
-    const after = applyEdit(project, remedy.edit).sheets.find(({ id }) => id === sheet.id);
+    const after = resolveSheet(applyEdit(project, remedy.edit), sheetId);
     const word = after && findOpening(after, wordId);
     const measured = word && measureWord(after, word, seen, resources);
     if (measured) yield { ...remedy, seen: measured.seen };

@@ -4,6 +4,7 @@ import { loadIngredients, sourceOf } from '../fixtures/ingredients.js';
 import { pictureOf, shape, withPicture } from '../fixtures/kit.js';
 import { sampleResources, squareSheet } from '../testing/pictures.js';
 import { surveyOverhang, type SeenPiece } from './survey.js';
+import { resolved } from '../testing/resolved.js';
 
 const SIZE = 600;
 const REFINED = 'd'.repeat(64);
@@ -23,14 +24,14 @@ describe('a refined cutout', () => {
     const photos = { ...sampleResources.photos, 'heron-shore': { ...photo, cutouts: [{ ...cutout!, revisions }] } };
     const resources = { ...sampleResources, source, photos };
     const pieces = (opening: Opening): readonly SeenPiece[] =>
-      surveyOverhang(squareSheet(SIZE, [opening]), opening, resources)!.pieces;
+      surveyOverhang(resolved(squareSheet(SIZE, [opening])), opening, resources)!.pieces;
 
     const right = { ...KEPT_IN.sides, right: true };
     const arch = shape('arch', { type: 'arch' }, 170, 250, 260, 320, null, {
       overhangs: { ...letAll(KEPT_IN, false), sides: right },
     });
     const first = withPicture(arch, 'heron-shore', { at: [295, 400], on: [300, 390], scale: 1 });
-    const found = surveyOverhang(squareSheet(SIZE, [first]), first, resources)!;
+    const found = surveyOverhang(resolved(squareSheet(SIZE, [first])), first, resources)!;
     const head = found.pieces.find(({ side }) => side === 'top')!;
     const chosen: Opening = { ...first, overhangs: letPiece(first.overhangs!, found.plan.overhang, head.label, true) };
     const refined: Opening = { ...chosen, fill: { ...(chosen.fill as PhotoFill), cutout: { id: 'cut', revision: 1 } } };

@@ -10,6 +10,7 @@ import {
   type Shade,
   type Shadow,
   type ShadowCast,
+  type Colour,
 } from '@kadrosyn/core';
 import { coarseAlpha, coarseness, drawCoarse } from './coarse.js';
 import { alphaOfLayer, lay, newLayer, type Drawing, type Layer, type Target } from './drawing.js';
@@ -168,7 +169,7 @@ function putShadow(
   bounds: Bounds,
   soft: Plane,
   coarse: number,
-  { colour = '#20272a', strength }: { readonly colour?: string; readonly strength: number },
+  { colour = '#20272a', strength }: { readonly colour?: Colour; readonly strength: number },
   { resources }: Drawing,
 ): void {
   const pixels = tinted(soft, ...colourChannels(colour), strength);

@@ -5,6 +5,7 @@ import type { Context2D } from './environment.js';
 import { NODE_ENVIRONMENT } from './node/node-environment.js';
 import { SheetPainter } from './sheet-painter.js';
 import type { SheetView } from './draw-sheet.js';
+import { resolved } from '../testing/resolved.js';
 
 const VIEW: SheetView = { scale: 0.8, left: 13, top: 7 };
 const RECTANGLE = { type: 'rectangle', radii: [0, 0, 0, 0] } as const;
@@ -36,12 +37,12 @@ describe('painting a canvas', () => {
     const sheet = (item: Opening, change: Partial<Sheet> = {}) => made.sheet([below, item, above], change);
     const kept: string[] = [];
     const stepped = painted((painter) => {
-      kept.push(painter.paint(sheet(moved), VIEW, 0, resources));
-      for (const by of [3, 9, 21]) kept.push(painter.paint(sheet(shifted(moved, by)), VIEW, 0, resources));
+      kept.push(painter.paint(resolved(sheet(moved)), VIEW, 0, resources));
+      for (const by of [3, 9, 21]) kept.push(painter.paint(resolved(sheet(shifted(moved, by))), VIEW, 0, resources));
       painter.settle(resources);
     });
     expect(kept).toEqual(['whole', 'part', 'part', 'part']);
-    const scratch = painted((painter) => painter.paint(sheet(shifted(moved, 21)), VIEW, 0, resources));
+    const scratch = painted((painter) => painter.paint(resolved(sheet(shifted(moved, 21))), VIEW, 0, resources));
     expect(largestDifference(stepped, scratch)).toBe(0);
   });
 
@@ -62,13 +63,13 @@ describe('painting a canvas', () => {
     const kept: string[] = [];
     const frames: Uint8ClampedArray[] = [];
     const stepped = painted((painter, context) => {
-      kept.push(painter.paint(sheet(two!), VIEW, 0, made.resources));
-      for (const by of [4, 12]) kept.push(painter.paint(sheet(shifted(two!, by)), VIEW, 0, made.resources));
+      kept.push(painter.paint(resolved(sheet(two!)), VIEW, 0, made.resources));
+      for (const by of [4, 12]) kept.push(painter.paint(resolved(sheet(shifted(two!, by))), VIEW, 0, made.resources));
       frames.push(context.getImageData(0, 0, 300, 240).data);
       painter.settle(made.resources);
     });
     expect(kept).toEqual(['whole', 'part', 'part']);
-    const scratch = painted((painter) => painter.paint(sheet(shifted(two!, 12)), VIEW, 0, made.resources));
+    const scratch = painted((painter) => painter.paint(resolved(sheet(shifted(two!, 12))), VIEW, 0, made.resources));
     expect(largestDifference(stepped, scratch)).toBe(0);
     // The quick frame before it shows nearly that already.
     let sum = 0;
@@ -80,10 +81,10 @@ describe('painting a canvas', () => {
     const { made, below, moved, above } = scene();
     const sheet = (item: Opening) => made.sheet([below, item, above]);
     const moving = painted((painter) => {
-      painter.paint(sheet(moved), VIEW, 0, made.resources);
-      painter.paint(sheet(shifted(moved, 60)), VIEW, 0, made.resources);
+      painter.paint(resolved(sheet(moved)), VIEW, 0, made.resources);
+      painter.paint(resolved(sheet(shifted(moved, 60))), VIEW, 0, made.resources);
     });
-    const scratch = painted((painter) => painter.paint(sheet(shifted(moved, 60)), VIEW, 0, made.resources));
+    const scratch = painted((painter) => painter.paint(resolved(sheet(shifted(moved, 60))), VIEW, 0, made.resources));
     // Quick frames may be a little off along edges; where the item has been, nothing may remain.
     const left = (x: number, y: number) => x < 80 && y > 20 && y < 160;
     expect(largestDifference(moving, scratch, left)).toBeLessThanOrEqual(2);
@@ -93,14 +94,14 @@ describe('painting a canvas', () => {
     const { made, below, moved, above } = scene();
     const sheet = made.sheet([below, moved, above]);
     painted((painter) => {
-      expect(painter.paint(sheet, VIEW, 0, made.resources)).toBe('whole');
-      expect(painter.paint(sheet, VIEW, 0, made.resources)).toBe('nothing');
-      expect(painter.paint(sheet, { ...VIEW, left: 14 }, 0, made.resources)).toBe('whole');
-      expect(painter.paint(sheet, { ...VIEW, left: 14 }, 1, made.resources)).toBe('whole');
+      expect(painter.paint(resolved(sheet), VIEW, 0, made.resources)).toBe('whole');
+      expect(painter.paint(resolved(sheet), VIEW, 0, made.resources)).toBe('nothing');
+      expect(painter.paint(resolved(sheet), { ...VIEW, left: 14 }, 0, made.resources)).toBe('whole');
+      expect(painter.paint(resolved(sheet), { ...VIEW, left: 14 }, 1, made.resources)).toBe('whole');
       const two = made.sheet([shifted(below, 2), shifted(moved, 2), above]);
-      expect(painter.paint(two, { ...VIEW, left: 14 }, 1, made.resources)).toBe('whole');
+      expect(painter.paint(resolved(two), { ...VIEW, left: 14 }, 1, made.resources)).toBe('whole');
       painter.reset();
-      expect(painter.paint(two, { ...VIEW, left: 14 }, 1, made.resources)).toBe('whole');
+      expect(painter.paint(resolved(two), { ...VIEW, left: 14 }, 1, made.resources)).toBe('whole');
     });
   });
 
@@ -109,11 +110,11 @@ describe('painting a canvas', () => {
     const multiplied: Opening = { ...above, finish: { blend: 'multiply' } };
     const sheet = (item: Opening) => made.sheet([below, item, multiplied]);
     const stepped = painted((painter) => {
-      painter.paint(sheet(moved), VIEW, 0, made.resources);
-      expect(painter.paint(sheet(shifted(moved, 5)), VIEW, 0, made.resources)).toBe('part');
+      painter.paint(resolved(sheet(moved)), VIEW, 0, made.resources);
+      expect(painter.paint(resolved(sheet(shifted(moved, 5))), VIEW, 0, made.resources)).toBe('part');
       painter.settle(made.resources);
     });
-    const scratch = painted((painter) => painter.paint(sheet(shifted(moved, 5)), VIEW, 0, made.resources));
+    const scratch = painted((painter) => painter.paint(resolved(sheet(shifted(moved, 5))), VIEW, 0, made.resources));
     expect(largestDifference(stepped, scratch)).toBe(0);
   });
 });

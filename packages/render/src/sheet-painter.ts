@@ -1,4 +1,4 @@
-import { intersect, type Bounds, type Item, type Sheet } from '@kadrosyn/core';
+import { intersect, type Bounds, type Item, type ResolvedSheet } from '@kadrosyn/core';
 import { composeItems } from './compose.js';
 import { clearCanvas, clipToSheet, drawBackdrop, drawingOf, drawPlainSheet, type SheetView } from './draw-sheet.js';
 import type { Drawing } from './drawing.js';
@@ -14,7 +14,7 @@ import { uniteBounds } from './subject.js';
 export type Painted = 'nothing' | 'part' | 'whole';
 
 interface Frame {
-  readonly sheet: Sheet;
+  readonly sheet: ResolvedSheet;
   readonly view: SheetView;
   /** Raised whenever a photo level or the size of the canvas changed. */
   readonly version: number;
@@ -58,7 +58,7 @@ export class SheetPainter {
   }
 
   /** Brings the canvas up to date. Unchanged sheets cost a comparison. */
-  paint(sheet: Sheet, view: SheetView, version: number, resources: RenderResources): Painted {
+  paint(sheet: ResolvedSheet, view: SheetView, version: number, resources: RenderResources): Painted {
     const next: Frame = { sheet, view, version };
     const last = this.last;
     const isSame = last !== null && sameView(last, next) && (this.plain !== null) === hasMood(sheet);
@@ -124,7 +124,7 @@ export class SheetPainter {
   }
 
   /** A canvas of its own below the mood, as long as there is one. */
-  private makePlain(sheet: Sheet, { environment }: RenderResources): void {
+  private makePlain(sheet: ResolvedSheet, { environment }: RenderResources): void {
     const { width, height } = this.shown.canvas;
     if (!hasMood(sheet)) this.plain = null;
     else if (this.plain?.context.canvas.width !== width || this.plain.context.canvas.height !== height)
@@ -212,7 +212,7 @@ export class SheetPainter {
  * Whether an item can be drawn between layers of what lies below and above it: nothing above may mix with what it lies on, and no
  * crossing may reach across.
  */
-function canBeLayered({ items, crossings }: Sheet, index: number): boolean {
+function canBeLayered({ items, crossings }: ResolvedSheet, index: number): boolean {
   if (items.slice(index + 1).some(mixes)) return false;
   const depth = (id: string): number => items.findIndex((item) => item.id === id);
   return crossings.every(({ lower, upper }) => {
@@ -236,13 +236,13 @@ function sameView(a: Frame, b: Frame): boolean {
 }
 
 /** Whether two states of a sheet differ in their mood alone. */
-function isOnlyMood(before: Sheet, now: Sheet): boolean {
-  const keys = new Set([...Object.keys(before), ...Object.keys(now)] as (keyof Sheet)[]);
+function isOnlyMood(before: ResolvedSheet, now: ResolvedSheet): boolean {
+  const keys = new Set([...Object.keys(before), ...Object.keys(now)] as (keyof ResolvedSheet)[]);
   return [...keys].every((key) => key === 'mood' || before[key] === now[key]);
 }
 
 /** The place of the one item in which two states of a sheet differ; null when more than that differs. */
-function onlyChange(before: Sheet, now: Sheet): number | null {
+function onlyChange(before: ResolvedSheet, now: ResolvedSheet): number | null {
   const { items: old, ...rest } = before;
   const { items, ...restNow } = now;
   if (old.length !== items.length) return null;

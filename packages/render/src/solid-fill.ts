@@ -1,6 +1,6 @@
-import type { Fill } from '@kadrosyn/core';
+import { isSolidColour, type Fill } from '@kadrosyn/core';
 
 /** Whether nothing shows through a fill. */
 export function isSolid(fill: Fill): boolean {
-  return fill.type === 'photo' || (fill.type === 'colour' && fill.colour.length === 7);
+  return fill.type === 'photo' || (fill.type === 'colour' && isSolidColour(fill.colour));
 }

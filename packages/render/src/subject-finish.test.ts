@@ -3,6 +3,7 @@ import type { Finish, Pixels } from '@kadrosyn/core';
 import { subject } from '../fixtures/kit.js';
 import { sampleResources, squareSheet } from '../testing/pictures.js';
 import { renderSheet } from './node/index.js';
+import { resolved } from '../testing/resolved.js';
 
 const SIZE = 300;
 const PLACE = { at: [400, 220], on: [150, 150], scale: 0.3 } as const;
@@ -10,7 +11,11 @@ const PLACE = { at: [400, 220], on: [150, 150], scale: 0.3 } as const;
 /** The hare alone on a blue ground. */
 function hare(finish: Finish): Pixels {
   const item = subject('hare', 'hare-leap', PLACE, { finish });
-  return renderSheet({ ...squareSheet(SIZE, [item]), background: { type: 'colour', colour: '#1040c0' } }, 1, sampleResources);
+  return renderSheet(
+    resolved({ ...squareSheet(SIZE, [item]), background: { type: 'colour', colour: '#1040c0' } }),
+    1,
+    sampleResources,
+  );
 }
 
 /** Whether each px differs from that of another picture. */
@@ -24,7 +29,7 @@ function changes(a: Pixels, b: Pixels): Uint8Array {
 const plain = hare({});
 const isSubject = changes(
   plain,
-  renderSheet({ ...squareSheet(SIZE, []), background: { type: 'colour', colour: '#1040c0' } }, 1, sampleResources),
+  renderSheet(resolved({ ...squareSheet(SIZE, []), background: { type: 'colour', colour: '#1040c0' } }), 1, sampleResources),
 );
 const count = (mask: Uint8Array, test: (i: number) => boolean): number =>
   mask.filter((value, i) => value === 1 && test(i)).length;

@@ -28,7 +28,7 @@ import {
   type PhotoFill,
   type Pixels,
   type Plane,
-  type Sheet,
+  type ResolvedSheet,
 } from '@kadrosyn/core';
 import { alphaOfLayer, newLayer, type Drawing } from './drawing.js';
 import { coverPath } from './ink.js';
@@ -95,7 +95,7 @@ export function subjectPlan(opening: Opening, drawing: Drawing): SubjectPlan | n
 }
 
 /** The openings through which one placed photo is seen: the opening alone, or all that share its placement. */
-export function windowsOf(opening: Opening, fill: PhotoFill, sheet: Sheet): readonly Opening[] {
+export function windowsOf(opening: Opening, fill: PhotoFill, sheet: ResolvedSheet): readonly Opening[] {
   if (typeof fill.placement !== 'string') return [opening];
   return [...openingsOf(sheet.items)].filter(
     (other) =>

@@ -22,6 +22,7 @@ import { largestDifference } from '../testing/node-scene.js';
 import { sampleResources, shaper, squareSheet } from '../testing/pictures.js';
 import { renderSheet } from './node/index.js';
 import { surveyCrossing, surveyOverhang, type OverhangSurvey } from './survey.js';
+import { resolved } from '../testing/resolved.js';
 
 const SIZE = 600;
 const ALL = letAll(KEPT_IN, true);
@@ -37,7 +38,7 @@ function heron(overhangs: Overhangs, change: Partial<Opening> = {}, place: Parti
 }
 
 function overhangOf(opening: Opening): OverhangSurvey {
-  return surveyOverhang(squareSheet(SIZE, [opening]), opening, sampleResources)!;
+  return surveyOverhang(resolved(squareSheet(SIZE, [opening])), opening, sampleResources)!;
 }
 
 const SQUARE = { width: SIZE, height: SIZE };
@@ -62,7 +63,9 @@ describe('what is found of an overhang', () => {
     expect(toSheet.a).toBeCloseTo(1, 9);
     expect(edgeCovered).toBeGreaterThan(0);
     expect(edgeCovered).toBeLessThan(0.5);
-    expect(surveyOverhang(squareSheet(SIZE, []), shape('bare', RECTANGLE, 0, 0, 9, 9, null), sampleResources)).toBeNull();
+    expect(
+      surveyOverhang(resolved(squareSheet(SIZE, [])), shape('bare', RECTANGLE, 0, 0, 9, 9, null), sampleResources),
+    ).toBeNull();
   });
 
   it('keeps what was chosen when photo, opening or cutout are changed', () => {
@@ -130,7 +133,7 @@ function heronAndWord(crossings: readonly Crossing[] = [], items?: readonly Item
   return squareSheet(SIZE, items ?? [heron(ALL), letters], crossings);
 }
 const surveys = (sheet: Sheet, itemId: string) =>
-  crossingPairs(sheet, itemId).flatMap((pair) => surveyCrossing(sheet, pair, sampleResources) ?? []);
+  crossingPairs(sheet, itemId).flatMap((pair) => surveyCrossing(resolved(sheet), pair, sampleResources) ?? []);
 
 describe('what is found of crossings', () => {
   it('is each letter that the subject meets, and each place of it', () => {
@@ -185,10 +188,10 @@ describe('what is found of crossings', () => {
     const { show: _subjectOnly, ...photo } = whole.fill;
     const framed: Opening = { ...whole, fill: photo };
     const rule = crossing('bird#subject', 'bar', false);
-    const turned = renderSheet(squareSheet(SIZE, [bar, framed], [rule]), 1, sampleResources);
+    const turned = renderSheet(resolved(squareSheet(SIZE, [bar, framed], [rule])), 1, sampleResources);
     // The bar is seen on the bird alone: around it the photo of the bird covers it.
-    const covered = renderSheet(squareSheet(SIZE, [bar, framed]), 1, sampleResources);
-    const barOnTop = renderSheet(squareSheet(SIZE, [framed, bar]), 1, sampleResources);
+    const covered = renderSheet(resolved(squareSheet(SIZE, [bar, framed])), 1, sampleResources);
+    const barOnTop = renderSheet(resolved(squareSheet(SIZE, [framed, bar])), 1, sampleResources);
     const { data } = turned;
     let [asBar, asPhoto, mixed] = [0, 0, 0];
     for (let y = 300; y < 320; y++) {
@@ -238,7 +241,7 @@ describe('the shadow of a subject that passes over a letter within its own openi
     const bar = shape('bar', RECTANGLE, 0, 280, 600, 60, '#e9dcc3');
     const rule = crossing('photo#subject', 'bar', true);
     const draw = (overhangs: Overhangs) =>
-      renderSheet(squareSheet(SIZE, [{ ...photo, overhangs }, bar], [rule]), 1, sampleResources);
+      renderSheet(resolved(squareSheet(SIZE, [{ ...photo, overhangs }, bar], [rule])), 1, sampleResources);
     const [plain, cast] = [draw(KEPT_IN), draw({ ...KEPT_IN, shadow })];
     let [onBar, elsewhere] = [0, 0];
     for (let y = 0; y < SIZE; y++) {
@@ -257,7 +260,7 @@ describe('the shadow of a subject that passes over a letter within its own openi
 describe('the shadow of what is out', () => {
   it('is cast by nothing that is kept in', () => {
     const shadow = { angle: 180, distance: 40, blur: 6, strength: 0.8 };
-    const draw = (overhangs: Overhangs) => renderSheet(squareSheet(SIZE, [heron(overhangs)]), 1, sampleResources);
+    const draw = (overhangs: Overhangs) => renderSheet(resolved(squareSheet(SIZE, [heron(overhangs)])), 1, sampleResources);
     const difference = (overhangs: Overhangs): number => {
       const [plain, cast] = [draw(overhangs), draw({ ...overhangs, shadow })];
       let count = 0;
@@ -278,7 +281,7 @@ describe('the dark under the feet of a subject', () => {
       { at: [390, 570], on: [300, 500], scale: 0.5 },
     );
     const { contact: _none, ...bare } = print.overhangs!;
-    const draw = (opening: Opening) => renderSheet(squareSheet(SIZE, [opening]), 1, sampleResources);
+    const draw = (opening: Opening) => renderSheet(resolved(squareSheet(SIZE, [opening])), 1, sampleResources);
     const [dark, plain] = [draw(print), draw({ ...print, overhangs: bare })];
     expect(largestDifference(dark, plain)).toBeGreaterThan(60);
     const { plan } = overhangOf(print);

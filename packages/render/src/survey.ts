@@ -13,7 +13,7 @@ import {
   type Opening,
   type Piece,
   type Point,
-  type Sheet,
+  type ResolvedSheet,
 } from '@kadrosyn/core';
 import { composeItems } from './compose.js';
 import { crossingPlan, hardCutsOf, splitsOf, type CrossingPlan } from './crossing-plan.js';
@@ -76,13 +76,13 @@ export interface CrossingSurvey {
 }
 
 /** A pass over all of a sheet at its own size. Nothing is drawn by it. */
-function surveying(sheet: Sheet, resources: RenderResources): Drawing {
+function surveying(sheet: ResolvedSheet, resources: RenderResources): Drawing {
   const clip = { x: 0, y: 0, width: sheet.width, height: sheet.height };
   return { sheet, view: { a: 1, b: 0, c: 0, d: 1, e: 0, f: 0 }, resources, clip, compose: composeItems };
 }
 
 /** The pieces of an opening's subject outside of it; null while cutout or photo are not at hand. */
-export function surveyOverhang(sheet: Sheet, opening: Opening, resources: RenderResources): OverhangSurvey | null {
+export function surveyOverhang(sheet: ResolvedSheet, opening: Opening, resources: RenderResources): OverhangSurvey | null {
   const drawing = surveying(sheet, resources);
   const plan = subjectPlan(opening, drawing);
   const toSheet = plan && photoToSheet(opening, plan.fill, drawing);
@@ -119,7 +119,7 @@ function middle(to: Matrix, { x, y }: Point): Point {
 function endsOf(
   { overhang, toPlane }: SubjectPlan,
   photo: { readonly width: number; readonly height: number },
-  sheet: Sheet,
+  sheet: ResolvedSheet,
 ): Map<number, { border: number; edge: number }> {
   const { parts, pieces } = overhang;
   const { width, height, labels } = parts;
@@ -175,7 +175,7 @@ function edgeCovered(opening: Opening, { subject, toPlane }: SubjectPlan, shaper
 }
 
 /** One pair: null where the two do not meet, or where one lies on the other with all that it is and nothing was said of them. */
-export function surveyCrossing(sheet: Sheet, crossing: Crossing, resources: RenderResources): CrossingSurvey | null {
+export function surveyCrossing(sheet: ResolvedSheet, crossing: Crossing, resources: RenderResources): CrossingSurvey | null {
   const drawing = surveying(sheet, resources);
   const list = listAround(sheet, crossing.lower.itemId);
   const isKnown = sheet.crossings.includes(crossing);

@@ -6,6 +6,7 @@ import {
   moveByGrip,
   outlineBounds,
   outlineHandles,
+  resolvedFor,
   setBoxByGrip,
   snapBox,
   snapTargets,
@@ -13,6 +14,7 @@ import {
   type GripContext,
   type ItemProperties,
   type Opening,
+  type ResolvedSheet,
   type Sheet,
   type SnapTargets,
 } from '@kadrosyn/core';
@@ -46,6 +48,7 @@ async function timeFrames(request: FramesRequest): Promise<FrameTimes> {
   [canvas.width, canvas.height] = [width, height];
   const context = canvas.getContext('2d', { willReadFrequently: true })!;
   const flush = () => context.getImageData(0, 0, 1, 1);
+  const resolved = (sheet: Sheet): ResolvedSheet => resolvedFor(sheet, request.project.roles);
   const sheet = request.project.sheets[0]!;
   const opening = sheet.items.find((item): item is Opening => item.id === request.itemId)!;
   const scale = Math.min(width / sheet.width, height / sheet.height);
@@ -62,20 +65,20 @@ async function timeFrames(request: FramesRequest): Promise<FrameTimes> {
     context.drawImage(image, 0, 0, width, height);
     flush();
   });
-  painter.paint(sheet, view, 0, resources);
-  painter.paint(moved(1), view, 0, resources);
+  painter.paint(resolved(sheet), view, 0, resources);
+  painter.paint(resolved(moved(1)), view, 0, resources);
   // What the gesture itself computes counts too.
   const drag = median(request.frames, (step) => {
-    if (painter.paint(moved(step + 2), view, 0, { ...resources, draft: true }) === 'nothing')
+    if (painter.paint(resolved(moved(step + 2)), view, 0, { ...resources, draft: true }) === 'nothing')
       throw new Error('Nothing was painted');
     flush();
   });
   const whole = median(12, (step) => {
-    painter.paint(sheet, view, step + 1, { ...resources, draft: true });
+    painter.paint(resolved(sheet), view, step + 1, { ...resources, draft: true });
     flush();
   });
   const exact = median(6, (step) => {
-    painter.paint(sheet, view, step + 100, resources);
+    painter.paint(resolved(sheet), view, step + 100, resources);
     flush();
   });
   return { bare, drag, whole, exact };

@@ -14,6 +14,7 @@ import {
 } from '@kadrosyn/core';
 import { DecodedPhotoSource, type RenderResources } from '../src/index.js';
 import { loadShaperFrom, NODE_ENVIRONMENT, renderSheet } from '../src/node/index.js';
+import { resolved } from './resolved.js';
 
 const shaper: Shaper = await loadShaperFrom(fileURLToPath(new URL('../../../build/faces', import.meta.url)));
 
@@ -65,7 +66,7 @@ export class Scene {
   }
 
   render(sheet: Sheet, scale = 1): Pixels {
-    return renderSheet(sheet, scale, this.resources);
+    return renderSheet(resolved(sheet), scale, this.resources);
   }
 }
 

@@ -1,4 +1,13 @@
-import { SHIPPED_FACES, loadShaper, newPlane, type Pixels, type Plane, type Project, type Shaper } from '@kadrosyn/core';
+import {
+  SHIPPED_FACES,
+  loadShaper,
+  newPlane,
+  resolvedFor,
+  type Pixels,
+  type Plane,
+  type Project,
+  type Shaper,
+} from '@kadrosyn/core';
 import {
   BROWSER_ENVIRONMENT,
   DecodedPhotoSource,
@@ -71,7 +80,7 @@ export async function resourcesFor(request: PictureRequest): Promise<RenderResou
 
 /** Draws the first sheet on the canvas that `canvas` makes. */
 export async function draw(request: PictureRequest, canvas: (width: number, height: number) => Context2D): Promise<Context2D> {
-  const sheet = request.project.sheets[0]!;
+  const sheet = resolvedFor(request.project.sheets[0]!, request.project.roles);
   const resources = await resourcesFor(request);
   const { width, height } = sheetSize(sheet, request.scale);
   const context = canvas(width, height);

@@ -6,12 +6,14 @@ import {
   marksToSheet,
   multiply,
   regionPoints,
+  resolvedFor,
   apply,
   type Crossing,
   type Item,
   type Opening,
   type Pixels,
   type Point,
+  type ResolvedSheet,
   type Sheet,
 } from '@kadrosyn/core';
 import { hardPictures } from '../fixtures/hard-pictures.js';
@@ -24,6 +26,7 @@ import type { RenderResources } from '../src/index.js';
 import { viewMatrix } from '../src/draw-sheet.js';
 import { loadShaperFrom, NODE_ENVIRONMENT, renderSheet } from '../src/node/index.js';
 import { photoToSheet } from '../src/photo-pixels.js';
+import { resolved } from './resolved.js';
 
 const shaper = await loadShaperFrom(fileURLToPath(new URL('../../../build/faces', import.meta.url)));
 const ingredients = await loadIngredients();
@@ -57,25 +60,25 @@ export const sampleResources: RenderResources = {
 };
 
 /** Items on a square sheet of their own. */
-export function squareSheet(size: number, items: readonly Item[], crossings: readonly Crossing[] = []): Sheet {
-  return { ...project(items, { crossings }).sheets[0]!, width: size, height: size };
+export function squareSheet(size: number, items: readonly Item[], crossings: readonly Crossing[] = []): ResolvedSheet {
+  return resolved({ ...project(items, { crossings }).sheets[0]!, width: size, height: size });
 }
 
 /** A pass over all of a sheet at its own size. */
-export function drawingOfSheet(sheet: Sheet, resources = sampleResources): Drawing {
+export function drawingOfSheet(sheet: ResolvedSheet, resources = sampleResources): Drawing {
   const clip = { x: 0, y: 0, width: sheet.width, height: sheet.height };
   return { sheet, view: viewMatrix({ scale: 1, left: 0, top: 0 }), resources, clip, compose: composeItems };
 }
 
 /** One of the hard pictures, ready to be drawn and asked. */
 export class DrawnPicture {
-  readonly sheet: Sheet;
+  readonly sheet: ResolvedSheet;
   readonly resources: RenderResources;
   private whole: Pixels | undefined;
 
   constructor(name: string) {
     const { project } = pictures.get(name)!;
-    this.sheet = project.sheets[0]!;
+    this.sheet = resolvedFor(project.sheets[0]!, project.roles);
     this.resources = { environment: NODE_ENVIRONMENT, photos: project.photos, source, shaper };
   }
 
@@ -84,7 +87,7 @@ export class DrawnPicture {
   }
 
   draw(change: Partial<Sheet>, scale = 1): Pixels {
-    return renderSheet({ ...this.sheet, ...change }, scale, this.resources);
+    return renderSheet(resolved({ ...this.sheet, ...change }), scale, this.resources);
   }
 
   /** The sheet with only these items on it, no crossings, on a clear ground. */

@@ -1,4 +1,4 @@
-import { referencesOf, type Shaper } from '@kadrosyn/core';
+import { referencesOf, resolveSheet, type Shaper } from '@kadrosyn/core';
 import { DecodedPhotoSource } from '@kadrosyn/render';
 import { decodePhoto, encodePicture, loadShaperFrom, NODE_ENVIRONMENT, renderSheet } from '@kadrosyn/render/node';
 import type { RenderedFile, RenderTask } from './tasks.js';
@@ -17,7 +17,7 @@ export function loadedShaper(facesFolder: string): Promise<Shaper> {
  */
 export async function drawSheet(task: RenderTask, onProgress?: (share: number) => void): Promise<RenderedFile> {
   const from = performance.now();
-  const sheet = task.project.sheets.find((candidate) => candidate.id === task.sheetId);
+  const sheet = resolveSheet(task.project, task.sheetId);
   if (!sheet) throw new Error(`Sheet ${task.sheetId} is not in the project`);
   const report = (share: number): void => onProgress?.(share);
   const own = Object.entries(task.faceFiles).map(([id, file]) => ({ id, files: [file] }));

@@ -1,5 +1,5 @@
 import type { Blend } from '../document/finish.js';
-import type { Colour, DrawingLayer } from '../document/fill.js';
+import type { LiteralColour, DrawingLayer } from '../document/fill.js';
 
 export type ArtworkKind = 'ribbons' | 'rings' | 'paper' | 'paint' | 'plants' | 'frames' | 'light';
 
@@ -25,7 +25,7 @@ export interface Artwork {
   readonly proportion: number;
   /** What is taken hold of, path data in shares of the box. */
   readonly outline: string;
-  readonly colours: readonly Colour[];
+  readonly colours: readonly LiteralColour[];
   readonly layers: readonly DrawingLayer[];
   readonly blend?: Blend;
   /** Share of the sheet's shorter side that it takes at first. @default 0.5 */

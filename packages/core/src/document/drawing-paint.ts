@@ -1,5 +1,5 @@
 import { colourChannels } from '../finish/colour-channels.js';
-import type { Colour, ColourFill, DrawingFill, DrawingLayer, GradientFill } from './fill.js';
+import type { Colour, ColourFill, DrawingFill, DrawingLayer, GradientFill, LiteralColour } from './fill.js';
 
 /** What a layer of a drawing is painted with. A colour that the drawing does not have is the last one that it has. */
 export function layerPaint(fill: DrawingFill, layer: DrawingLayer): ColourFill | GradientFill {
@@ -11,7 +11,7 @@ export function layerPaint(fill: DrawingFill, layer: DrawingLayer): ColourFill |
 }
 
 /** Black (towards -1) or white (towards 1) mixed into a colour, as a linear share of each channel. Gives #rrggbb. */
-export function shaded(colour: Colour, shade: number): Colour {
+export function shaded(colour: Colour, shade: number): LiteralColour {
   const towards = shade < 0 ? 0 : 255;
   const share = Math.min(1, Math.abs(shade));
   const channels = colourChannels(colour).map((value) => Math.round(value + (towards - value) * share));
@@ -19,7 +19,7 @@ export function shaded(colour: Colour, shade: number): Colour {
 }
 
 /** The colour at a strength from 0 to 1; at 1 it stays #rrggbb, so that it counts as solid. */
-function withStrength(colour: Colour, strength: number): Colour {
+function withStrength(colour: LiteralColour, strength: number): LiteralColour {
   return strength >= 1 ? colour : `${colour}${hex(Math.round(strength * 255))}`;
 }
 

@@ -1,10 +1,10 @@
+import type { Colour } from '../kinds/colour.js';
 import type { FillOf } from '../kinds/fills/fills.js';
 
 export type { Fill } from '../kinds/fills/fills.js';
 export type { DrawingLayer } from '../kinds/fills/drawing.js';
 
-/** A colour as #rrggbb or #rrggbbaa, sRGB. */
-export type Colour = string;
+export type { Colour, ColourByRole, ColourRole, LiteralColour } from '../kinds/colour.js';
 
 export type NoFill = FillOf<'none'>;
 export type ColourFill = FillOf<'colour'>;

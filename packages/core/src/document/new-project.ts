@@ -1,5 +1,6 @@
 import { newId } from './new-id.js';
 import { PROJECT_VERSION, type Project, type Sheet, type Unit } from './project.js';
+import { STARTING_ROLES } from './roles.js';
 import { toPx } from './units.js';
 
 /** The size of a new sheet in its unit. */
@@ -49,6 +50,7 @@ export function newProject(name: string, size: SheetSize): Project {
     name,
     unit: size.unit,
     swatches: [...STARTING_SWATCHES],
+    roles: STARTING_ROLES,
     photos: {},
     sheets: [newSheet(size)],
   };

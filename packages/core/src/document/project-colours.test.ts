@@ -52,6 +52,15 @@ describe('the colours of a project', () => {
     expect(applyEdit(project, replaceColour(project, RUST, SPRUCE)!).swatches).toEqual([SPRUCE]);
   });
 
+  it('count where they are shown by their role, and are replaced there by giving the role another', () => {
+    const fill = { type: 'colour', colour: { role: 'accent', alpha: 0.5 } } as const;
+    const byRole = { ...testProject([testOpening('a', { fill })]), roles: { ...made.roles, accent: '#0a0b0c' } };
+    expect(coloursUsed(byRole)).toContainEqual({ colour: '#0a0b0c', places: 1 });
+    const after = applyEdit(byRole, replaceColour(byRole, '#0a0b0c', '#336699')!);
+    expect(after.roles).toEqual({ ...made.roles, accent: '#336699' });
+    expect(after.sheets).toBe(byRole.sheets);
+  });
+
   it('stay where the colour is nowhere', () => {
     expect(replaceColour(project, '#123456', '#654321')).toBeNull();
   });

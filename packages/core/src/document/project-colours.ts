@@ -1,12 +1,13 @@
 import type { Edit, ItemProperties, Operation } from './edit.js';
-import type { Colour } from './fill.js';
+import { isByRole, type LiteralColour } from '../kinds/colour.js';
 import type { Item } from './item.js';
 import { changeItemOperation, changeProject, changeSheet } from './make-edit.js';
 import type { Project } from './project.js';
 
 /** A colour of a project and in how many places it is used. */
 export interface UsedColour {
-  readonly colour: Colour;
+  /** #rrggbb. */
+  readonly colour: LiteralColour;
   readonly places: number;
 }
 
@@ -15,11 +16,13 @@ const COLOUR = /^#[0-9a-f]{6}([0-9a-f]{2})?$/;
 
 /** All colours that sheets of a project show, the most used first; swatches do not count as used. Alpha is left aside. */
 export function coloursUsed(project: Project): UsedColour[] {
-  const counts = new Map<Colour, number>();
+  const counts = new Map<LiteralColour, number>();
+  const count = (colour: LiteralColour): void => void counts.set(colour, (counts.get(colour) ?? 0) + 1);
   const visit = (value: unknown): void => {
     if (typeof value === 'string') {
-      if (COLOUR.test(value)) counts.set(value.slice(0, 7), (counts.get(value.slice(0, 7)) ?? 0) + 1);
+      if (COLOUR.test(value)) count(value.slice(0, 7));
     } else if (typeof value === 'object' && value !== null) {
+      if (isByRole(value)) return count(project.roles[value.role]);
       // What people wrote is no colour, whatever it looks like.
       for (const [key, inner] of Object.entries(value)) if (key !== 'name' && key !== 'text' && key !== 'hint') visit(inner);
     }
@@ -29,10 +32,10 @@ export function coloursUsed(project: Project): UsedColour[] {
 }
 
 /**
- * One edit that replaces a colour wherever a project shows it, and among its swatches; alpha stays. Null where it is nowhere.
+ * One edit that replaces a colour wherever a project shows it, among its swatches, and for its roles; alpha stays. Null where it is nowhere.
  * @param from - #rrggbb.
  */
-export function replaceColour(project: Project, from: Colour, to: Colour): Edit | null {
+export function replaceColour(project: Project, from: LiteralColour, to: LiteralColour): Edit | null {
   const replaced = <T>(value: T): T => replaceIn(value, from.slice(0, 7), to.slice(0, 7));
   const operations: Operation[] = project.sheets.flatMap((sheet) => {
     const { items, id: _id, name: _name, ...rest } = sheet;
@@ -52,9 +55,11 @@ export function replaceColour(project: Project, from: Colour, to: Colour): Edit 
   });
   const swatches = [...new Set(replaced(project.swatches))];
   const hasSwatch = project.swatches.includes(from);
-  if (operations.length === 0 && !hasSwatch) return null;
+  const roles = replaced(project.roles);
+  if (operations.length === 0 && !hasSwatch && roles === project.roles) return null;
   const name = `Replace colour ${from} by ${to}`;
-  const ofProject = hasSwatch ? changeProject(project, { swatches }, name).operations : [];
+  const kept = { ...(hasSwatch && { swatches }), ...(roles !== project.roles && { roles }) };
+  const ofProject = Object.keys(kept).length > 0 ? changeProject(project, kept, name).operations : [];
   return { name, operations: [...operations, ...ofProject] };
 }
 
@@ -68,7 +73,7 @@ function changesOf<T extends object>(properties: T, replaced: <V>(value: V) => V
 }
 
 /** The same value where the colour is not in it. */
-function replaceIn<T>(value: T, from: Colour, to: Colour): T {
+function replaceIn<T>(value: T, from: LiteralColour, to: LiteralColour): T {
   if (typeof value === 'string') {
     return COLOUR.test(value) && value.startsWith(from) ? ((to + value.slice(7)) as T) : value;
   }

@@ -1,10 +1,11 @@
 import type { Crossing } from './crossing.js';
-import type { Fill, Placement, Tone } from './fill.js';
+import type { Colour, Fill, Placement, Tone } from './fill.js';
 import type { Effect } from '../kinds/effects/effects.js';
 import type { Item } from './item.js';
+import type { Roles } from './roles.js';
 
 /** The version of the document that this code writes. Older ones are migrated when read. */
-export const PROJECT_VERSION = 5;
+export const PROJECT_VERSION = 6;
 
 export type Unit = 'px' | 'mm' | 'in';
 
@@ -17,6 +18,8 @@ export interface Project {
   readonly unit: Unit;
   /** Project colours as #rrggbb. */
   readonly swatches: readonly string[];
+  /** What colours by role stand for. */
+  readonly roles: Roles;
   /** Photos that any fill of the project refers to, by id. */
   readonly photos: Readonly<Record<string, Photo>>;
   readonly sheets: readonly Sheet[];
@@ -38,7 +41,7 @@ export interface Sheet {
   readonly folds?: readonly Fold[];
   readonly background: Fill;
   /** Over the background and below the items. */
-  readonly veil?: { readonly colour?: string; readonly strength?: number; readonly tone?: Tone };
+  readonly veil?: { readonly colour?: Colour; readonly strength?: number; readonly tone?: Tone };
   /** Over everything. */
   readonly mood?: Mood;
   readonly light?: Light;

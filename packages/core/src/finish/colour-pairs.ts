@@ -1,12 +1,12 @@
-import type { Colour } from '../document/fill.js';
+import type { LiteralColour } from '../document/fill.js';
 import { labOf, type PaletteColour } from '../photo/palette.js';
 import { colourChannels } from './colour-channels.js';
 import { colourContrast } from './contrast.js';
 
 /** Two colours of a picture that go together, the one as a ground and the other for letters on it. */
 export interface ColourPair {
-  readonly ground: Colour;
-  readonly letters: Colour;
+  readonly ground: LiteralColour;
+  readonly letters: LiteralColour;
   /** WCAG: at least the 4.5 that is enough for any text. */
   readonly contrast: number;
 }
@@ -32,7 +32,7 @@ export function colourPairs(palette: readonly PaletteColour[], most = 4): Colour
 }
 
 /** From 0 to 1. */
-function harmony(a: Colour, b: Colour): number {
+function harmony(a: LiteralColour, b: LiteralColour): number {
   const [p, q] = [labOf(colourChannels(a)), labOf(colourChannels(b))];
   const chroma = Math.min(Math.hypot(p[1], p[2]), Math.hypot(q[1], q[2]));
   const turn = Math.abs(Math.atan2(p[2], p[1]) - Math.atan2(q[2], q[1])) * (180 / Math.PI);

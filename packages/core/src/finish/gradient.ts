@@ -1,4 +1,5 @@
 import type { GradientFill } from '../document/fill.js';
+import { literalColour } from '../kinds/colour.js';
 import { apply, type Matrix, type Point } from '../geometry/matrix.js';
 import type { Pixels } from '../photo/pixels.js';
 
@@ -57,7 +58,9 @@ export function gradientPixels(
 
 /** Colours from 0 to 1 as they lie in memory, red first. */
 function colourTable(stops: GradientFill['stops']): Uint32Array {
-  const sorted = [...stops].sort((a, b) => a.at - b.at).map(({ at, colour }) => ({ at, channels: channelsOf(colour) }));
+  const sorted = [...stops]
+    .sort((a, b) => a.at - b.at)
+    .map(({ at, colour }) => ({ at, channels: channelsOf(literalColour(colour)) }));
   const bytes = new Uint8ClampedArray((STEPS + 1) * 4);
   let next = 0;
   for (let step = 0; step <= STEPS; step++) {

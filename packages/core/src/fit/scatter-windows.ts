@@ -1,5 +1,5 @@
 import type { Edit, Place } from '../document/edit.js';
-import type { Colour, Placement } from '../document/fill.js';
+import type { LiteralColour, Placement } from '../document/fill.js';
 import type { Opening } from '../document/item.js';
 import { frontOf, insertInFront, insertItem, placeBefore, placeOf } from '../document/make-edit.js';
 import { AT_THE_BACK, insertedAt } from '../kinds/operations/item-tree.js';
@@ -17,7 +17,7 @@ export interface ScatterOptions {
   /** Places in the photo that are worth a window, px of the photo, the strongest first. */
   readonly places: readonly Point[];
   /** Over the photo, under the windows. */
-  readonly veil: { readonly colour: Colour; readonly strength: number };
+  readonly veil: { readonly colour: LiteralColour; readonly strength: number };
   /** The same number gives the same turns. @default 1 */
   readonly seed?: number;
 }

@@ -1,4 +1,5 @@
 import type { DrawingFill } from '../document/fill.js';
+import { isSolidColour } from '../kinds/colour.js';
 import { isHidden, openingsOf } from '../document/find-item.js';
 import type { Opening } from '../document/item.js';
 import type { Sheet } from '../document/project.js';
@@ -67,7 +68,7 @@ function hiding(item: Opening, shaper: Shaper): Float64Array[] {
   const { fill, finish, outline, kind } = item;
   if ((finish.opacity ?? 1) < HIDES || (finish.blend ?? 'normal') !== 'normal' || outline.type === 'lettering') return [];
   if (fill.type === 'drawing') return solidLayers(item, fill);
-  const isSolid = fill.type === 'colour' ? fill.colour.length === 7 : fill.type === 'photo' && kind !== 'artwork';
+  const isSolid = fill.type === 'colour' ? isSolidColour(fill.colour) : fill.type === 'photo' && kind !== 'artwork';
   return isSolid ? flatten(transformPath(boxMatrix(item.box), openingPath(item, shaper)), FINE) : [];
 }
 

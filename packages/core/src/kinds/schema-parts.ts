@@ -14,8 +14,6 @@ export const PointPart = Unsafe<{ x: number; y: number }>({ $ref: '#/$defs/point
 export const IdPart = Unsafe<string>({ $ref: '#/$defs/id' });
 /** A name for people. */
 export const NamePart = Unsafe<string>({ $ref: '#/$defs/name' });
-/** #rrggbb or #rrggbbaa in sRGB. */
-export const ColourPart = Unsafe<string>({ $ref: '#/$defs/colour' });
 
 /** A length in px of the sheet, 0 or more. */
 export const LengthPart = NumberPart({ minimum: 0, maximum: 100_000 });

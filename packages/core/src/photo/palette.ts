@@ -1,9 +1,9 @@
-import type { Colour } from '../document/fill.js';
+import type { LiteralColour } from '../document/fill.js';
 import type { Pixels } from './pixels.js';
 
 /** One of the colours of a picture. */
 export interface PaletteColour {
-  readonly colour: Colour;
+  readonly colour: LiteralColour;
   /** Of all pixels, 0 to 1. */
   readonly share: number;
 }
@@ -104,7 +104,7 @@ function distance(a: Bin['lab'], b: Bin['lab']): number {
   return Math.hypot(a[0] - b[0], a[1] - b[1], a[2] - b[2]);
 }
 
-function hexOf(rgb: readonly number[]): Colour {
+function hexOf(rgb: readonly number[]): LiteralColour {
   return `#${rgb.map((value) => Math.round(value).toString(16).padStart(2, '0')).join('')}`;
 }
 

@@ -1,10 +1,10 @@
-import type { Colour } from '../document/fill.js';
+import type { LiteralColour } from '../document/fill.js';
 import { colourChannels } from '../finish/colour-channels.js';
 import { contrastOf, luminanceOf } from '../finish/contrast.js';
 import { SEEN_RATIO, type EdgeSample } from './edge-contrast.js';
 
 /** Near black and near white, where a photo has no colour that does as well. */
-const PLAIN: readonly Colour[] = ['#14181a', '#fdfbf6'];
+const PLAIN: readonly LiteralColour[] = ['#14181a', '#fdfbf6'];
 /** A colour of the photo is taken although plain black or white would be seen on this much more of the edge. */
 const FOR_HARMONY = 0.04;
 
@@ -14,12 +14,12 @@ const FOR_HARMONY = 0.04;
  */
 export function proposeColour(
   samples: readonly EdgeSample[],
-  palette: readonly Colour[],
+  palette: readonly LiteralColour[],
   against: 'either' | 'inside' | 'outside',
-): Colour {
+): LiteralColour {
   const edges = samples.map(({ inside, outside, length }) => ({ in: luminanceOf(inside), out: luminanceOf(outside), length }));
   const whole = edges.reduce((sum, { length }) => sum + length, 0) || 1;
-  const worth = (colour: Colour): number => {
+  const worth = (colour: LiteralColour): number => {
     const own = luminanceOf(colourChannels(colour));
     let sum = 0;
     for (const edge of edges) {
@@ -30,7 +30,7 @@ export function proposeColour(
     }
     return sum / whole;
   };
-  const best = (colours: readonly Colour[]): { colour: Colour; worth: number } =>
+  const best = (colours: readonly LiteralColour[]): { colour: LiteralColour; worth: number } =>
     colours.map((colour) => ({ colour, worth: worth(colour) })).reduce((a, b) => (b.worth > a.worth ? b : a));
   const plain = best(PLAIN);
   if (palette.length === 0) return plain.colour;

@@ -1,5 +1,5 @@
 import type { Edit } from '../document/edit.js';
-import type { Colour, PhotoFill, Placement } from '../document/fill.js';
+import type { LiteralColour, PhotoFill, Placement } from '../document/fill.js';
 import type { Opening } from '../document/item.js';
 import { changeItem, insertItem, placeOf } from '../document/make-edit.js';
 import { newShapedOpening } from '../document/new-opening.js';
@@ -30,7 +30,7 @@ export interface RemedyContext extends GripContext {
   readonly word: Opening;
   readonly measured: Readability;
   /** Colours of the photo in the word or behind it. */
-  readonly palette: readonly Colour[];
+  readonly palette: readonly LiteralColour[];
   readonly axesOf: (face: string) => FaceAxes;
   /** px of the sheet to one px as it is looked at. */
   readonly seenPx: number;
@@ -92,7 +92,8 @@ function toneRemedies({ sheet, word, measured }: RemedyContext): Remedy[] {
 function colourRemedies({ sheet, word, measured, palette }: RemedyContext): Remedy[] {
   if (word.fill.type !== 'colour') return [];
   const colour = proposeColour(measured.samples, palette, 'outside');
-  if (colour === word.fill.colour.slice(0, 7)) return [];
+  const now = word.fill.colour;
+  if (typeof now === 'string' && colour === now.slice(0, 7)) return [];
   const name = 'Another colour';
   return [{ id: 'colour', name, edit: changeItem(sheet, word, { fill: { type: 'colour', colour } }, `${name}: ${word.name}`) }];
 }

@@ -1,4 +1,4 @@
-import type { Pixels, Sheet } from '@kadrosyn/core';
+import type { Pixels, ResolvedSheet } from '@kadrosyn/core';
 import sharp from 'sharp';
 import { drawSheet, sheetSize } from '../draw-sheet.js';
 import type { RenderResources } from '../resources.js';
@@ -14,7 +14,7 @@ export interface PictureFormat {
 }
 
 /** Draws a sheet at `scale` px per px of the sheet. */
-export function renderSheet(sheet: Sheet, scale: number, resources: Omit<RenderResources, 'environment'>): Pixels {
+export function renderSheet(sheet: ResolvedSheet, scale: number, resources: Omit<RenderResources, 'environment'>): Pixels {
   const { width, height } = sheetSize(sheet, scale);
   const { context } = NODE_ENVIRONMENT.createSurface(width, height);
   drawSheet(context, sheet, { scale, left: 0, top: 0 }, { ...resources, environment: NODE_ENVIRONMENT });

@@ -1,10 +1,11 @@
 import type { ElementRef } from '@angular/core';
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, viewChild } from '@angular/core';
 import {
-  changeOpening,
-  applyEdit,
-  filledBounds,
   alphaOf,
+  applyEdit,
+  changeOpening,
+  filledBounds,
+  resolvedFor,
   type Opening,
   type PhotoFill,
   type Project,
@@ -95,7 +96,7 @@ export class CutoutPreviewComponent {
     const shown = preview ? withCutout(project, sheet, opening, this.show()) : { project, sheet };
     const source: PhotoSource = preview ? new PreviewSource(this.levels, preview, photo) : this.levels;
     const resources = { environment: BROWSER_ENVIRONMENT, photos: shown.project.photos, source, shaper };
-    drawPlainSheet(context, shown.sheet, { scale, left: 0, top: 0 }, resources);
+    drawPlainSheet(context, resolvedFor(shown.sheet, shown.project.roles), { scale, left: 0, top: 0 }, resources);
   }
 
   private drawAlone(context: CanvasRenderingContext2D, ground: CutoutGround, preview: SubjectPreview | null): void {

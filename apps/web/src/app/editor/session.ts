@@ -1,7 +1,20 @@
 import { computed, inject, Injectable, signal, type Signal } from '@angular/core';
 import { Store } from '@ngrx/store';
-import type { Edit, Grip, GripContext, Item, ItemProperties, Opening, Project, Shaper, Sheet } from '@kadrosyn/core';
-import { changeItem, changeOpening, findItem, outermost } from '@kadrosyn/core';
+import type {
+  Colour,
+  Edit,
+  Grip,
+  GripContext,
+  Item,
+  ItemProperties,
+  LiteralColour,
+  Opening,
+  Project,
+  ResolvedSheet,
+  Shaper,
+  Sheet,
+} from '@kadrosyn/core';
+import { changeItem, changeOpening, colourOfRole, findItem, outermost, resolvedFor, STARTING_ROLES } from '@kadrosyn/core';
 import { sizeWords } from '../interface/sheet-words';
 import { ShaperLoader } from '../lettering/shaper-loader';
 import { droppedWords } from './commands/dropped-words';
@@ -24,6 +37,11 @@ export class EditorSession {
   readonly sheet = this.store.selectSignal(selectSheet);
   readonly shownProject = this.store.selectSignal(selectShownProject);
   readonly shownSheet = this.store.selectSignal(selectShownSheet);
+  /** The sheet as it is drawn and measured, with all that stands for something else replaced by it. Edits are made of the sheet itself. */
+  readonly resolvedSheet = computed<ResolvedSheet | null>(() => {
+    const [sheet, project] = [this.sheet(), this.project()];
+    return sheet && project && resolvedFor(sheet, project.roles);
+  });
   /** As it is shown, with an edit that is going on. */
   readonly selected = this.store.selectSignal(selectSelected);
   /** All that is selected, as it is shown, from back to front. */
@@ -112,6 +130,11 @@ export class EditorSession {
   toggle(itemId: string): void {
     const ids = this.selectedItems().map(({ id }) => id);
     this.selectSeveral(ids.includes(itemId) ? ids.filter((id) => id !== itemId) : [...ids, itemId]);
+  }
+
+  /** A colour as it is seen, #rrggbb or #rrggbbaa. */
+  colourOf(colour: Colour): LiteralColour {
+    return typeof colour === 'string' ? colour : colourOfRole(colour, this.shownProject()?.roles ?? STARTING_ROLES);
   }
 
   /** Width and height in the project's unit. */

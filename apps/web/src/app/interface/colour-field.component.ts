@@ -1,4 +1,5 @@
 import { booleanAttribute, ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
+import type { Colour, LiteralColour } from '@kadrosyn/core';
 import { MatTooltipModule } from '@angular/material/tooltip';
 import { COLOUR_SOURCE } from './colour-offers';
 import { hexOfHsl, hslOf, type Hsl } from './hsl';
@@ -11,7 +12,7 @@ const PARTS = [
 ] as const;
 const RAINBOW = 'linear-gradient(90deg, #f00, #ff0, #0f0, #0ff, #00f, #f0f, #f00)';
 
-/** A colour by swatch, by hex, by sliders, from photos, or taken from the sheet. */
+/** A colour by its role in the project, by swatch, by hex, by sliders, from photos, or taken from the sheet. */
 @Component({
   selector: 'ka-colour-field',
   imports: [IconComponent, MatTooltipModule],
@@ -23,14 +24,16 @@ export class ColourFieldComponent {
   readonly source = inject(COLOUR_SOURCE, { optional: true });
   readonly parts = PARTS;
   readonly label = input.required<string>();
-  /** #rrggbb, or empty where several or none are meant. */
-  readonly value = input.required<string>();
+  /** Empty where several or none are meant. */
+  readonly value = input.required<Colour | ''>();
   readonly swatches = input.required<readonly string[]>();
   /** Its name is for screen readers only. */
   readonly bare = input(false, { transform: booleanAttribute });
-  readonly changed = output<string>();
+  /** Colours by their role are offered too. */
+  readonly roles = input(true);
+  readonly changed = output<Colour>();
   /** While a slider is moved. */
-  readonly previewed = output<string>();
+  readonly previewed = output<LiteralColour>();
   readonly open = signal(false);
   /** What the sliders were set to: black and white have no hue of their own to come back to. */
   private readonly slid = signal<Hsl | null>(null);
@@ -40,8 +43,20 @@ export class ColourFieldComponent {
     return slid && hexOfHsl(slid) === value ? slid : hslOf(value);
   });
 
+  readonly forRoles = computed(() => (this.roles() ? (this.source?.roles() ?? []) : []));
+  /** The role that the colour has; null for a colour of its own. */
+  readonly role = computed(() => {
+    const value = this.value();
+    return typeof value === 'string' ? null : (this.source?.roles().find(({ role }) => role === value.role) ?? null);
+  });
+  /** #rrggbb, or empty. */
+  readonly hex = computed(() => {
+    const value = this.value();
+    return typeof value === 'string' ? value.slice(0, 7) : (this.role()?.colour ?? '');
+  });
+
   plain(): string {
-    return this.value().slice(0, 7) || '#ffffff';
+    return this.hex() || '#ffffff';
   }
 
   toggle(): void {
@@ -64,7 +79,7 @@ export class ColourFieldComponent {
   typed(field: HTMLInputElement): void {
     const hex = hexOf(field.value);
     if (hex) this.changed.emit(hex);
-    else field.value = this.value();
+    else field.value = this.hex();
   }
 
   async take(): Promise<void> {

@@ -1,3 +1,4 @@
+import { coloursByRole } from './colours-by-role.js';
 import { keptOneByOne } from './kept-one-by-one.js';
 import { letterIds } from './letter-ids.js';
 import { listOfEffects } from './list-of-effects.js';
@@ -10,6 +11,7 @@ export const MIGRATIONS: readonly Migration[] = [
   { from: 2, document: (document) => document },
   listOfEffects,
   keptOneByOne,
+  coloursByRole,
 ];
 
 /** A document of any earlier version as one of the present; what says no version that there was is returned as it is. */

@@ -1,6 +1,7 @@
 import { Enum, Number as NumberPart, Object as ObjectPart, Optional, type Static } from 'typebox';
 import type { Pixels } from '../../photo/pixels.js';
-import { ColourPart, type Stored } from '../schema-parts.js';
+import { ColourPart } from '../colour.js';
+import { type Stored } from '../schema-parts.js';
 import { edges } from './edges.js';
 import type { EffectFrame, EffectKind } from './effect-kind.js';
 import { flattened } from './flattened.js';

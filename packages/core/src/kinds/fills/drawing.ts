@@ -8,7 +8,8 @@ import {
   String as StringPart,
   type Static,
 } from 'typebox';
-import { ColourPart, sharePart, type Stored } from '../schema-parts.js';
+import { ColourPart } from '../colour.js';
+import { sharePart, type Stored } from '../schema-parts.js';
 import { defineFill } from './fill-kind.js';
 
 const CLOSED = { additionalProperties: false } as const;

@@ -1,5 +1,6 @@
 import { Array as ArrayPart, Enum, Number as NumberPart, Object as ObjectPart, Optional } from 'typebox';
-import { ColourPart, sharePart } from '../schema-parts.js';
+import { ColourPart } from '../colour.js';
+import { sharePart } from '../schema-parts.js';
 import { defineFill } from './fill-kind.js';
 
 export const gradient = defineFill({

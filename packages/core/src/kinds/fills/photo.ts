@@ -2,7 +2,8 @@ import { Array as ArrayPart, Boolean as BooleanPart, Enum, Integer, Object as Ob
 import type { Placement, Tone } from '../../document/fill.js';
 import { EFFECTS, type Effect } from '../effects/effects.js';
 import type { Reference } from '../reference.js';
-import { ColourPart, IdPart, LengthPart } from '../schema-parts.js';
+import { ColourPart } from '../colour.js';
+import { IdPart, LengthPart } from '../schema-parts.js';
 import { defineFill } from './fill-kind.js';
 
 /** In its own definition, since moods of sheets have effects too. */

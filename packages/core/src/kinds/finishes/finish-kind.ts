@@ -1,5 +1,6 @@
 import type { TSchema } from 'typebox';
 import type { Shadow } from '../../document/finish.js';
+import type { Colour } from '../colour.js';
 
 /** A value of a finish that the panel offers. */
 export interface FinishField {
@@ -27,7 +28,7 @@ export type Lies = keyof Drawn<unknown>;
 
 /** What darkens the inner edge. */
 export interface Shade {
-  readonly colour: string;
+  readonly colour: Colour;
   /** px of the sheet. */
   readonly blur: number;
   /** From 0 to 1. */

@@ -1,6 +1,7 @@
 import { Object as ObjectPart, type Static } from 'typebox';
 import { blurReach } from '../../finish/blur.js';
-import { ColourPart, LengthPart, sharePart, type Stored } from '../schema-parts.js';
+import { ColourPart } from '../colour.js';
+import { LengthPart, sharePart, type Stored } from '../schema-parts.js';
 import { defineFinish } from './finish-kind.js';
 
 const InnerShade = ObjectPart(

@@ -1,5 +1,6 @@
 import { Object as ObjectPart, type Static } from 'typebox';
-import { ColourPart, type Stored } from '../schema-parts.js';
+import { ColourPart } from '../colour.js';
+import { type Stored } from '../schema-parts.js';
 import { defineFinish } from './finish-kind.js';
 import { scaledSides, sideProperties, widest } from './sides.js';
 

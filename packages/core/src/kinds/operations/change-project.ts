@@ -2,7 +2,7 @@ import type { Project } from '../../document/project.js';
 import { defineOperation } from './operation-kind.js';
 import { mergedChange, refittedChange, reconciledChange, withProperties, type Properties } from './properties.js';
 
-export type ProjectProperties = Properties<Pick<Project, 'name' | 'unit' | 'swatches' | 'set'>>;
+export type ProjectProperties = Properties<Pick<Project, 'name' | 'unit' | 'swatches' | 'roles' | 'set'>>;
 
 export interface ChangeProject {
   readonly type: 'change-project';

@@ -12,7 +12,8 @@ import {
 import { letteringPath } from '../../lettering/lettering-path.js';
 import { scaled } from '../../lettering/scaled.js';
 import type { Reference } from '../reference.js';
-import { ColourPart, IdPart, NamePart, type Stored } from '../schema-parts.js';
+import { ColourPart } from '../colour.js';
+import { IdPart, NamePart, type Stored } from '../schema-parts.js';
 import { defineOutline } from './outline-kind.js';
 import type { TypedValue } from '../typed-value.js';
 

@@ -1,12 +1,13 @@
 import { computed, DestroyRef, effect, inject, Injectable, signal, untracked } from '@angular/core';
 import { Store } from '@ngrx/store';
 import {
-  changeCutout,
   applyEdit,
+  changeCutout,
   crossingPairs,
   findItem,
   findSheet,
   newestCutout,
+  resolvedFor,
   type Item,
   type Opening,
   type Project,
@@ -128,7 +129,8 @@ export class BreakoutFinder {
   private *survey(itemId: string): Generator<void, Findings | null> {
     const { project, sheet: kept, shaper } = this.session.context();
     const sheet = withNewestCutout(project, kept, itemId);
-    const item = findItem(sheet.items, itemId);
+    const resolved = resolvedFor(sheet, project.roles);
+    const item = findItem(resolved.items, itemId);
     if (!item) return null;
     const resources: RenderResources = {
       environment: BROWSER_ENVIRONMENT,
@@ -137,11 +139,11 @@ export class BreakoutFinder {
       shaper,
       version: this.levels.version() + shaper.version,
     };
-    const overhang = item.type === 'opening' ? surveyOverhang(sheet, item, resources) : null;
+    const overhang = item.type === 'opening' ? surveyOverhang(resolved, item, resources) : null;
     yield;
     const crossings: CrossingSurvey[] = [];
     for (const pair of crossingPairs(sheet, itemId)) {
-      const crossing = surveyCrossing(sheet, pair, resources);
+      const crossing = surveyCrossing(resolved, pair, resources);
       if (crossing) crossings.push(crossing);
       yield;
     }

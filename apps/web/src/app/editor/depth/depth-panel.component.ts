@@ -95,7 +95,7 @@ export class DepthPanelComponent {
   readonly gutter = computed(() => (this.tongues().length === 0 ? 0 : this.tongues().length === 1 ? 26 : 38));
   readonly background = computed(() => {
     const fill = this.session.shownSheet()?.background;
-    return fill?.type === 'colour' ? fill.colour : null;
+    return fill?.type === 'colour' ? this.session.colourOf(fill.colour) : null;
   });
 
   readonly groundName = computed(() => {

@@ -1,6 +1,6 @@
 import type { ElementRef } from '@angular/core';
 import { afterNextRender, ChangeDetectionStrategy, Component, effect, inject, input, viewChild } from '@angular/core';
-import { itemBounds, multiply, scaling, translation, type Item } from '@kadrosyn/core';
+import { itemBounds, multiply, resolvedFor, scaling, translation, type Item } from '@kadrosyn/core';
 import { BROWSER_ENVIRONMENT, clearCanvas, drawItem } from '@kadrosyn/render';
 import { PhotoLevels } from '../../photos/photo-levels';
 import { EditorSession } from '../session';
@@ -35,7 +35,12 @@ export class ItemThumbnailComponent {
   }
 
   private draw(): void {
-    const [item, sheet, shaper, project] = [this.item(), this.session.sheet(), this.session.shaper(), this.session.project()];
+    const [item, sheet, shaper, project] = [
+      this.item(),
+      this.session.resolvedSheet(),
+      this.session.shaper(),
+      this.session.project(),
+    ];
     this.levels.version();
     const context = this.canvas().nativeElement.getContext('2d', { willReadFrequently: true });
     if (!context || !sheet || !shaper || !project) return;
@@ -45,7 +50,7 @@ export class ItemThumbnailComponent {
     const scale = (SIDE - 8) / Math.max(bounds.width, bounds.height);
     const middle = { x: bounds.x + bounds.width / 2, y: bounds.y + bounds.height / 2 };
     const view = multiply(multiply(translation(SIDE / 2, SIDE / 2), scaling(scale)), translation(-middle.x, -middle.y));
-    const shown = { ...item, hidden: false };
+    const shown = { ...resolvedFor(item, project.roles), hidden: false };
     drawItem(context, shown, sheet, view, {
       environment: BROWSER_ENVIRONMENT,
       photos: project.photos,

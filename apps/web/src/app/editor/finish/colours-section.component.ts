@@ -1,5 +1,17 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
-import { changeProject, colourPairs, coloursUsed, colourWords, replaceColour, type UsedColour } from '@kadrosyn/core';
+import {
+  changeProject,
+  colourPairs,
+  coloursUsed,
+  colourWords,
+  literalColour,
+  replaceColour,
+  type Colour,
+  type ColourRole,
+  type LiteralColour,
+  type UsedColour,
+} from '@kadrosyn/core';
+import type { ColourForRole } from '../../interface/colour-offers';
 import { ColourFieldComponent } from '../../interface/colour-field.component';
 import { EditorSession } from '../session';
 import { FoldPartComponent } from './fold-part.component';
@@ -22,6 +34,34 @@ const MOST_SWATCHES = 60;
       display: flex;
       flex-wrap: wrap;
       gap: 6px;
+    }
+    .roles {
+      display: grid;
+      grid-template-columns: 1fr 1fr;
+      gap: 6px;
+
+      button {
+        display: flex;
+        align-items: center;
+        gap: 8px;
+        padding: 5px 8px;
+        font: inherit;
+        font-weight: 600;
+        color: inherit;
+        background: var(--paper);
+        border: 1px solid var(--rule);
+        border-radius: var(--radius);
+        cursor: pointer;
+      }
+      i {
+        width: 26px;
+        height: 26px;
+        border-radius: 6px;
+      }
+      .chosen {
+        border-color: var(--spruce);
+        box-shadow: inset 0 0 0 1px var(--spruce);
+      }
     }
     .swap {
       display: grid;
@@ -65,10 +105,12 @@ const MOST_SWATCHES = 60;
 })
 export class ColoursSectionComponent {
   private readonly session = inject(EditorSession);
-  private readonly photoColours = inject(PhotoColours);
+  readonly photoColours = inject(PhotoColours);
   readonly folds = inject(OpenFolds);
   /** The colour that is looked at. */
   readonly chosen = signal<string | null>(null);
+  private readonly chosenRoleId = signal<ColourRole | null>(null);
+  readonly chosenRole = computed(() => this.photoColours.roles().find(({ role }) => role === this.chosenRoleId()) ?? null);
   readonly swatches = computed(() => this.session.project()?.swatches ?? []);
   readonly used = computed(() => {
     const project = this.session.project();
@@ -88,6 +130,17 @@ export class ColoursSectionComponent {
 
   placesOf({ places }: UsedColour): string {
     return places === 1 ? 'one place' : `${places} places`;
+  }
+
+  chooseRole({ role }: ColourForRole): void {
+    this.chosenRoleId.update((chosen) => (chosen === role ? null : role));
+  }
+
+  /** All that has this colour by its role changes with it. */
+  setRole({ role, name }: ColourForRole, colour: Colour, how: 'preview' | 'commit'): void {
+    const { project } = this.session.context();
+    const roles = { ...project.roles, [role]: literalColour(colour) };
+    this.session.applyAs(how, changeProject(project, { roles }, `${name} of the project`));
   }
 
   choose(colour: string): void {
@@ -110,7 +163,8 @@ export class ColoursSectionComponent {
     this.session.commit(changeProject(project, { swatches }, 'Remove swatch'));
   }
 
-  replace(from: string, to: string, how: 'preview' | 'commit'): void {
+  replace(from: LiteralColour, by: Colour, how: 'preview' | 'commit'): void {
+    const to = literalColour(by);
     const edit = replaceColour(this.session.context().project, from, to);
     if (!edit) return;
     this.session.applyAs(how, edit);

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
-import { EFFECTS, type Effect, type EffectName } from '@kadrosyn/core';
+import { EFFECTS, type Colour, type Effect, type EffectName } from '@kadrosyn/core';
 import { ColourFieldComponent } from '../../interface/colour-field.component';
 import { SliderFieldComponent, type ChangeHow } from '../../interface/slider-field.component';
 import { FinishEditing } from './finish-editing';
@@ -69,7 +69,7 @@ export class EffectsPartComponent {
     });
   }
 
-  setInk(ink: string, how: ChangeHow): void {
+  setInk(ink: Colour, how: ChangeHow): void {
     this.changed.emit({
       what: 'Ink of the dots',
       change: (effects) => effects.map((effect) => (effect.kind === 'halftone' ? { ...effect, ink } : effect)),

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import { FINISHES, type FinishKind, type FinishName } from '@kadrosyn/core';
+import { FINISHES, type Colour, type FinishKind, type FinishName } from '@kadrosyn/core';
 import { ColourFieldComponent } from '../../interface/colour-field.component';
 import { SliderFieldComponent, type ChangeHow } from '../../interface/slider-field.component';
 import { FinishEditing } from './finish-editing';
@@ -26,7 +26,7 @@ import { LengthSliderComponent } from './length-slider.component';
             <ka-colour-field
               bare
               [label]="field.name"
-              [value]="text(now[field.of]).slice(0, 7)"
+              [value]="colour(now[field.of])"
               [swatches]="editing.swatches()"
               (previewed)="set(field.of, $event, 'preview')"
               (changed)="set(field.of, $event)"
@@ -70,8 +70,9 @@ export class KindPartComponent {
     return typeof value === 'number' ? value : 0;
   }
 
-  text(value: unknown): string {
-    return typeof value === 'string' ? value : '';
+  /** The field says that it is one. */
+  colour(value: unknown): Colour {
+    return value as Colour;
   }
 
   toggle(on: boolean): void {

@@ -108,11 +108,11 @@ export class OutlinePartComponent {
   readonly first = computed(() => Math.max(1, Math.round(this.editing.extent() * FIRST_WIDTH)));
   readonly gradient = computed(() => {
     const paint = this.outline()?.paint;
-    return typeof paint === 'object' ? paint : null;
+    return typeof paint === 'object' && 'type' in paint ? paint : null;
   });
   readonly colour = computed(() => {
     const paint = this.outline()?.paint;
-    return typeof paint === 'string' ? paint.slice(0, 7) : '';
+    return paint === undefined || (typeof paint === 'object' && 'type' in paint) ? '' : paint;
   });
   readonly isRectangle = computed(() =>
     this.editing.items().every((item) => item.type === 'opening' && item.outline.type === 'rectangle'),
@@ -149,7 +149,7 @@ export class OutlinePartComponent {
 
   useColour(): void {
     const [first] = this.gradient()?.stops ?? [];
-    if (first) this.set({ paint: first.colour.slice(0, 7) });
+    if (first) this.set({ paint: first.colour });
   }
 
   useGradient(): void {

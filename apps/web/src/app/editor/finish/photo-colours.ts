@@ -1,8 +1,9 @@
 import { computed, inject, Injectable, type Signal } from '@angular/core';
-import { colourWords, openingsOf, paletteOf, type PaletteColour, type Photo, type PhotoFill } from '@kadrosyn/core';
-import type { ColourOffer, ColourSource } from '../../interface/colour-offers';
+import { COLOUR_ROLES, colourWords, openingsOf, paletteOf, type PaletteColour, type Photo, type PhotoFill } from '@kadrosyn/core';
+import type { ColourForRole, ColourOffer, ColourSource } from '../../interface/colour-offers';
 import { PhotoLevels } from '../../photos/photo-levels';
 import { SmallPixels } from '../../photos/small-pixels';
+import { ROLE_NAMES } from './role-names';
 import { EditorSession } from '../session';
 import { ColourTaking } from './colour-taking';
 
@@ -20,6 +21,11 @@ export class PhotoColours implements ColourSource {
   private readonly taking = inject(ColourTaking);
   private readonly palettes = new Map<string, readonly PaletteColour[]>();
   readonly take = (): Promise<string | null> => this.taking.begin();
+
+  readonly roles: Signal<readonly ColourForRole[]> = computed(() => {
+    const roles = this.session.shownProject()?.roles;
+    return roles ? COLOUR_ROLES.map((role) => ({ role, name: ROLE_NAMES[role], colour: roles[role] })) : [];
+  });
 
   /** Photos on the sheet, those of what is selected first. */
   readonly photos = computed<readonly Photo[]>(() => {

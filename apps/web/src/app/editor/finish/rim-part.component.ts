@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { RIM_PRESETS, type Finish, type Item, type RimPreset, type Sides } from '@kadrosyn/core';
+import { RIM_PRESETS, type Colour, type Finish, type Item, type RimPreset, type Sides } from '@kadrosyn/core';
 import { ColourFieldComponent } from '../../interface/colour-field.component';
 import type { ChangeHow } from '../../interface/slider-field.component';
 import { LengthFieldComponent } from '../panel/length-field.component';
@@ -38,7 +38,7 @@ type Rim = NonNullable<Finish['rim']>;
         <ka-colour-field
           bare
           label="Rim colour"
-          [value]="edge.colour.slice(0, 7)"
+          [value]="edge.colour"
           [swatches]="editing.swatches()"
           (previewed)="setColour($event, 'preview')"
           (changed)="setColour($event)"
@@ -107,7 +107,7 @@ export class RimPartComponent {
     this.change((rim) => ({ ...rim, [side]: px }), 'step');
   }
 
-  setColour(colour: string, how?: ChangeHow): void {
+  setColour(colour: Colour, how?: ChangeHow): void {
     this.change((rim) => ({ ...rim, colour }), how);
   }
 

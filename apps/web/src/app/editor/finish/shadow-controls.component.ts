@@ -62,7 +62,7 @@ export interface ShadowChange {
     <ka-colour-field
       bare
       label="Shadow colour"
-      [value]="(cast.colour ?? '#20272a').slice(0, 7)"
+      [value]="cast.colour ?? '#20272a'"
       [swatches]="editing.swatches()"
       (previewed)="set({ colour: $event }, 'preview')"
       (changed)="set({ colour: $event }, 'commit')"

@@ -13,7 +13,7 @@ export class SheetPixels {
   private readonly session = inject(EditorSession);
   private readonly levels = inject(PhotoLevels);
   /** Only what lies below the mood counts: while a mood is tried, nothing is drawn again. */
-  private readonly below = computed(() => this.session.sheet(), {
+  private readonly below = computed(() => this.session.resolvedSheet(), {
     equal: (a, b) =>
       a === b || (!!a && !!b && a.items === b.items && a.background === b.background && a.veil === b.veil && a.id === b.id),
   });

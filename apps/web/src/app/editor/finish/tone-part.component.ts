@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
-import { autoLevel, lumaHistogram, type Pixels, type Tone } from '@kadrosyn/core';
+import { autoLevel, lumaHistogram, type Colour, type Pixels, type Tone } from '@kadrosyn/core';
 import { ColourFieldComponent } from '../../interface/colour-field.component';
 import { SliderFieldComponent, type ChangeHow } from '../../interface/slider-field.component';
 import { FinishEditing } from './finish-editing';
@@ -143,7 +143,7 @@ export class TonePartComponent {
     this.emit(what, ({ inks: _before, ...rest }) => (inks ? { ...rest, inks } : rest), 'commit');
   }
 
-  setInk(ink: 'dark' | 'light', colour: string, how: ChangeHow): void {
+  setInk(ink: 'dark' | 'light', colour: Colour, how: ChangeHow): void {
     this.emit('Ink', (tone) => ({ ...tone, inks: { ...(tone.inks ?? TWO_INKS), [ink]: colour } }), how);
   }
 

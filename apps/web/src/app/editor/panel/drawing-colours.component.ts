@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import { changeItem, type Edit, type Opening } from '@kadrosyn/core';
+import { changeItem, type Colour, type Edit, type Opening } from '@kadrosyn/core';
 import { ColourFieldComponent } from '../../interface/colour-field.component';
 import { EditorSession } from '../session';
 
@@ -30,7 +30,7 @@ export class DrawingColoursComponent {
     return fill.type === 'drawing' ? fill.colours : [];
   });
 
-  edit(index: number, colour: string): Edit {
+  edit(index: number, colour: Colour): Edit {
     const opening = this.session.settledOpening() ?? this.opening();
     const { fill } = opening;
     const after = fill.type === 'drawing' ? { fill: { ...fill, colours: fill.colours.with(index, colour) } } : {};

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, input, output } from '@angular/core';
-import type { GradientFill } from '@kadrosyn/core';
+import type { Colour, GradientFill } from '@kadrosyn/core';
 import { ColourFieldComponent } from '../../interface/colour-field.component';
 import { NumberFieldComponent } from '../../interface/number-field.component';
 
@@ -20,7 +20,7 @@ export interface GradientChange {
     @for (stop of fill().stops; track $index) {
       <ka-colour-field
         [label]="$first ? 'From' : $last ? 'To' : 'Colour ' + ($index + 1)"
-        [value]="stop.colour.slice(0, 7)"
+        [value]="stop.colour"
         [swatches]="swatches()"
         (previewed)="setColour($index, $event, 'preview')"
         (changed)="setColour($index, $event, 'commit')"
@@ -67,7 +67,7 @@ export class GradientFieldComponent {
   readonly changed = output<GradientChange>();
   readonly most = MOST;
 
-  setColour(index: number, colour: string, how: GradientChange['how']): void {
+  setColour(index: number, colour: Colour, how: GradientChange['how']): void {
     this.emit({ stops: this.fill().stops.map((stop, at) => (at === index ? { ...stop, colour } : stop)) }, how);
   }
 

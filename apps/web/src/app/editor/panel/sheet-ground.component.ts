@@ -4,6 +4,7 @@ import {
   backgroundEdit,
   changeSheet,
   withPhoto,
+  type Colour,
   type Edit,
   type Fill,
   type GradientFill,
@@ -88,7 +89,7 @@ export class SheetGroundComponent {
     return changeSheet(this.session.context().sheet, { background }, name);
   }
 
-  colourEdit(colour: string): Edit {
+  colourEdit(colour: Colour): Edit {
     return this.edit({ type: 'colour', colour });
   }
 
@@ -108,7 +109,7 @@ export class SheetGroundComponent {
     this.session.commitAgain(this.edit(px > 0 ? { ...rest, blur: px } : rest, 'Blur the background'));
   }
 
-  fadeEdit(colour: string, percent: number): Edit {
+  fadeEdit(colour: Colour, percent: number): Edit {
     const { sheet } = this.session.context();
     const veil = { ...sheet.veil, colour, strength: Math.min(100, Math.max(0, percent)) / 100 };
     return changeSheet(sheet, { veil }, 'Fade the background');

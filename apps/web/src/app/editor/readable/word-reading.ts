@@ -125,15 +125,16 @@ export class WordReading {
   }
 
   private measure(): void {
-    const [word, sheet] = [this.word(), this.session.sheet()];
-    if (!word || !sheet) return;
+    const [asked, sheet] = [this.word(), this.session.resolvedSheet()];
+    const word = asked && sheet && findOpening(sheet, asked.id);
+    if (!asked || !sheet || !word) return;
     const seen = seenScale(sheet, this.looking());
     const from = performance.now();
     const measured = measureWord(sheet, word, seen, this.resources());
     performance.measure('kadrosyn:word', { start: from });
     this.found.set(measured && { wordId: word.id, measured });
     if (!measured || !this.isAsked()) return this.predicted.set([]);
-    void this.predict(word, measured, seen, this.run);
+    void this.predict(asked, measured, seen, this.run);
   }
 
   /** Tries remedies out one after the other, with room for everything else in between. */
@@ -152,7 +153,7 @@ export class WordReading {
     };
     this.isPredicting.set(true);
     const done: PredictedRemedy[] = [];
-    for (const remedy of predictRemedies(project, sheet, word.id, remediesFor(asked), seen, this.resources())) {
+    for (const remedy of predictRemedies(project, sheet.id, word.id, remediesFor(asked), seen, this.resources())) {
       await new Promise((resolve) => setTimeout(resolve));
       if (run !== this.run) return;
       done.push(remedy);

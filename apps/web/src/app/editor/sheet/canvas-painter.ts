@@ -1,11 +1,11 @@
-import type { Photo, Shaper, Sheet } from '@kadrosyn/core';
+import type { Photo, ResolvedSheet, Shaper } from '@kadrosyn/core';
 import { KernelRunner } from '../../photos/kernel-runner';
 import { BROWSER_ENVIRONMENT, SheetPainter, type PhotoSource, type RenderResources, type SheetView } from '@kadrosyn/render';
 import type { FrameTrace } from '../../trace/frame-trace';
 
 /** What a frame shows. */
 export interface Frame {
-  readonly sheet: Sheet;
+  readonly sheet: ResolvedSheet;
   readonly view: SheetView;
   readonly photos: Readonly<Record<string, Photo>>;
   readonly shaper: Shaper;

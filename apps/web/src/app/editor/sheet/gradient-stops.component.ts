@@ -98,7 +98,11 @@ export class GradientStopsComponent {
       ...{ from, to },
       isStraight: fill.kind === 'linear',
       end: at(1 - 34 / length),
-      stops: fill.stops.map((stop) => ({ ...at(stop.at), colour: stop.colour, percent: Math.round(stop.at * 100) })),
+      stops: fill.stops.map((stop) => ({
+        ...at(stop.at),
+        colour: this.session.colourOf(stop.colour),
+        percent: Math.round(stop.at * 100),
+      })),
     };
   });
 

@@ -1,6 +1,6 @@
 import { applyEdit, backgroundEdit, openingsOf, scatterWindows, type Project, type Shaper } from '@kadrosyn/core';
 import type { SamplePhotos } from './sample-projects.js';
-import { INK, PAPER, SheetKit } from './sheet-kit.js';
+import { INK, SheetKit } from './sheet-kit.js';
 
 /** What is worth a print, as shares of the photo. */
 const PLACES = [
@@ -33,5 +33,5 @@ export function scatteredHills(photos: SamplePhotos, shaper: Shaper): Project {
   if ([...openingsOf(prints)].length !== PLACES.length) throw new Error('Prints are missing');
   // As if all had lain in the sun for some years.
   const mood = { tone: { warmth: 0.12, fade: 0.1, contrast: 0.06 } };
-  return { ...project, swatches: [PAPER, ...project.swatches.slice(1)], sheets: [{ ...sheet, items, mood }] };
+  return { ...project, swatches: [project.roles.ground, ...project.swatches.slice(1)], sheets: [{ ...sheet, items, mood }] };
 }

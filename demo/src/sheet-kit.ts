@@ -8,7 +8,6 @@ import {
   toPx,
   type Box,
   type Colour,
-  type LiteralColour,
   type Item,
   type LetteringOutline,
   type Opening,
@@ -39,10 +38,11 @@ export interface Line {
   readonly tracking?: number;
 }
 
-export const PAPER = '#fbf8f1';
-export const INK = '#20272a';
-export const RUST = '#cf4a22';
-export const SPRUCE = '#1d5a4c';
+/** Colours by their role: who begins from a template gives it other colours in one place. */
+export const PAPER: Colour = { role: 'ground' };
+export const INK: Colour = { role: 'ink' };
+export const RUST: Colour = { role: 'accent' };
+export const SPRUCE: Colour = { role: 'second' };
 export const OCHRE = '#d9a13f';
 export const SAND = '#e9dcc3';
 
@@ -125,7 +125,7 @@ export class SheetKit {
     x: number,
     y: number,
     width: number,
-    change: { colours?: readonly LiteralColour[]; turn?: number; height?: number } = {},
+    change: { colours?: readonly Colour[]; turn?: number; height?: number } = {},
   ): Opening {
     const piece = ARTWORK.find((one) => one.id === id);
     if (!piece) throw new RangeError(`There is no artwork ${id}`);
@@ -142,10 +142,12 @@ export class SheetKit {
   }
 
   project(name: string, sheets: readonly Sheet[], photos: readonly Photo[]): Project {
+    const fresh = newProject(name, this.size);
+    const { ground, ink, accent, second } = fresh.roles;
     return {
-      ...newProject(name, this.size),
+      ...fresh,
       photos: Object.fromEntries(photos.map((photo) => [photo.id, photo])),
-      swatches: [PAPER, SAND, INK, SPRUCE, RUST, OCHRE],
+      swatches: [ground, SAND, ink, second, accent, OCHRE],
       sheets,
     };
   }

@@ -28,9 +28,9 @@ export function wordInPanel(
   const square = { type: 'rectangle', radii: [0, 0, 0, 0] } as const;
   const panel: Opening = {
     ...newShapedOpening('Panel', square, at, sheet.width + 2, sheet.height * PANEL.height),
-    fill: { type: 'colour', colour: '#fbf8f1' },
+    fill: { type: 'colour', colour: { role: 'ground' } },
   };
-  const ink = { type: 'colour', colour: '#20272a' } as const;
+  const ink = { type: 'colour', colour: { role: 'ink' } } as const;
   const run = { text, face, axes };
   const narrow = newLettering({ ...run, size: 100 }, at, ink, shaper);
   const size = Math.min((100 * sheet.width * PANEL.word) / narrow.box.width, sheet.height * PANEL.height * 0.8);

@@ -56,7 +56,7 @@ export class PlainFillComponent {
 
   useColour(): void {
     const [first] = this.gradient()?.stops ?? [];
-    if (this.kind() !== 'colour') this.session.commit(this.edit({ type: 'colour', colour: first?.colour ?? '#20272a' }));
+    if (this.kind() !== 'colour') this.session.commit(this.edit({ type: 'colour', colour: first?.colour ?? { role: 'ink' } }));
   }
 
   useGradient(): void {

@@ -22,9 +22,9 @@ export const LETTERINGS: readonly LetteringSupply[] = [
   { name: 'Caption', face: 'archivo', axes: { wght: 500, wdth: 100 }, share: 0.04, text: 'A line of text' },
 ];
 
-const INK = { type: 'colour', colour: '#20272a' } as const;
+const INK = { type: 'colour', colour: { role: 'ink' } } as const;
 
-/** A line of lettering in ink, its middle at `at`. */
+/** A line of lettering in the ink of the project, its middle at `at`. */
 export function makeLettering(supply: LetteringSupply, sheet: Sheet, at: Point, shaper: Shaper): Opening {
   const { text, face, axes, share } = supply;
   return newLettering({ text, face, axes, size: share * Math.min(sheet.width, sheet.height) }, at, INK, shaper);

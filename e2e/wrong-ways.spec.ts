@@ -31,8 +31,9 @@ test('a photo let go over the bare sheet leaves its background; a target makes i
   await expect(slabs(editor)).toHaveCount(1);
   await page.keyboard.press('Control+z');
   await editor.dragSupply(/^paper-backdrop/, { x: 0.5, y: 0.4 }, () => editor.moveOntoTarget('As background'));
-  await expect(slabs(editor)).toHaveCount(0);
   await expect(page.getByRole('button', { name: 'Undo: paper-backdrop as background' })).toBeVisible();
+  await expect(slabs(editor)).toHaveCount(1);
+  await expect(editor.depth.getByRole('button', { name: /^Background, locked/ })).toBeVisible();
   await expect(editor.panel).toContainText('paper-backdrop');
 });
 

@@ -5,7 +5,7 @@ import Ajv2020 from 'ajv/dist/2020.js';
 import standaloneCode from 'ajv/dist/standalone/index.js';
 import { build } from 'esbuild';
 import { EffectPart } from '../packages/core/dist/kinds/effects/effects.js';
-import { FILLS } from '../packages/core/dist/kinds/fills/fills.js';
+import { FILLS, GROUNDS } from '../packages/core/dist/kinds/fills/fills.js';
 import { finishSchema } from '../packages/core/dist/kinds/finishes/finishes.js';
 import { typedSchema } from '../packages/core/dist/kinds/typed-value.js';
 import { OUTLINES } from '../packages/core/dist/kinds/outlines/outlines.js';
@@ -24,6 +24,7 @@ schema.$defs.effect = plain(EffectPart);
 schema.$defs.finish = plain(finishSchema());
 schema.$defs.group.properties.finish = plain(finishSchema(true));
 schema.$defs.fill = oneOf(Object.values(FILLS).map(typedSchema));
+schema.$defs.ground = oneOf(Object.values(GROUNDS).map(typedSchema));
 schema.$defs.outline = oneOf(Object.values(OUTLINES).map(typedSchema));
 const ajv = new Ajv2020.default({
   code: { source: true, esm: false },

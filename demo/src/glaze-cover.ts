@@ -1,4 +1,4 @@
-import { applyEdit, backgroundEdit, joinRegister, type Opening, type Project, type Shaper } from '@kadrosyn/core';
+import { applyEdit, backgroundEdit, backgroundOf, joinRegister, type Opening, type Project, type Shaper } from '@kadrosyn/core';
 import type { SamplePhotos } from './sample-projects.js';
 import { INK, PAPER, RUST, SheetKit } from './sheet-kit.js';
 
@@ -25,5 +25,5 @@ export function glazeCover(photos: SamplePhotos, shaper: Shaper): Project {
   const grounded = applyEdit(begun, backgroundEdit(begun.sheets[0]!, photo));
   const now = grounded.sheets[0]!;
   const windows = now.items.filter((item): item is Opening => words.some(({ id }) => id === item.id));
-  return applyEdit(grounded, joinRegister(now, windows, 'background', grounded.photos, shaper));
+  return applyEdit(grounded, joinRegister(now, windows, backgroundOf(now)!, grounded.photos, shaper));
 }

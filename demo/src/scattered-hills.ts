@@ -1,4 +1,4 @@
-import { applyEdit, backgroundEdit, openingsOf, scatterWindows, type Project, type Shaper } from '@kadrosyn/core';
+import { applyEdit, backgroundEdit, backgroundOf, openingsOf, scatterWindows, type Project, type Shaper } from '@kadrosyn/core';
 import type { SamplePhotos } from './sample-projects.js';
 import { INK, SheetKit } from './sheet-kit.js';
 
@@ -19,7 +19,7 @@ export function scatteredHills(photos: SamplePhotos, shaper: Shaper): Project {
   const grounded = applyEdit(empty, backgroundEdit(empty.sheets[0]!, photo));
   const places = PLACES.map(({ x, y }) => ({ x: x * photo.width, y: y * photo.height }));
   const options = { places, veil: { colour: '#e6dccb', strength: 0.78 }, seed: 7 };
-  const scattered = scatterWindows(grounded.sheets[0]!, 'background', options, grounded.photos, shaper)!;
+  const scattered = scatterWindows(grounded.sheets[0]!, backgroundOf(grounded.sheets[0]!)!, options, grounded.photos, shaper)!;
   const project = applyEdit(grounded, scattered.edit);
   const sheet = project.sheets[0]!;
   const poster = { axes: { wght: 620, wdth: 108 }, colour: INK };
@@ -28,8 +28,8 @@ export function scatteredHills(photos: SamplePhotos, shaper: Shaper): Project {
     kit.text('Five looks from the yard · Wrenfold Pottery, Tarn Hollow', 800, 176, 31, poster),
   ];
   // The title stands under the prints, on the veil.
-  const [veil, ...prints] = sheet.items;
-  const items = [veil!, ...words, ...prints];
+  const [background, veil, ...prints] = sheet.items;
+  const items = [background!, veil!, ...words, ...prints];
   if ([...openingsOf(prints)].length !== PLACES.length) throw new Error('Prints are missing');
   // As if all had lain in the sun for some years.
   const mood = { tone: { warmth: 0.12, fade: 0.1, contrast: 0.06 } };

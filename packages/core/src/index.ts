@@ -5,6 +5,7 @@ export * from './geometry/path.js';
 export * from './geometry/polygon.js';
 export * from './geometry/hit.js';
 export * from './document/project.js';
+export * from './document/background.js';
 export * from './document/roles.js';
 export * from './document/resolve-sheet.js';
 export { COLOUR_ROLES, colourOfRole, isByRole, isSolidColour, literalColour } from './kinds/colour.js';

@@ -12,6 +12,8 @@ import {
   removeItem,
   type SheetChange,
 } from '../src/document/make-edit.js';
+import { isBackground } from '../src/document/background.js';
+import { placeAbove } from '../src/kinds/operations/item-tree.js';
 import { COLOUR_ROLES } from '../src/kinds/colour.js';
 import { newSheet } from '../src/document/new-project.js';
 import type { Project, Sheet } from '../src/document/project.js';
@@ -43,7 +45,7 @@ function lists(sheet: Sheet): { groupId: string | null; items: readonly Item[] }
 
 function placeAt(sheet: Sheet, list: number, index: number): Place {
   const { groupId, items } = pick(lists(sheet), list)!;
-  return { groupId, above: items[Math.floor(index * (items.length + 1)) - 1]?.id ?? null };
+  return { groupId, above: placeAbove(items, Math.floor(index * (items.length + 1))) };
 }
 
 const insert = fc.tuple(share, share, share, fc.boolean()).map(([at, list, index, group]): EditRecipe => (project, step) => {
@@ -80,7 +82,7 @@ const change = fc
 const move = fc.tuple(share, share, share, share).map(([at, which, list, index]): EditRecipe => (project) => {
   const sheet = pick(project.sheets, at)!;
   const item = pick(allItems(sheet.items), which);
-  if (!item) return null;
+  if (!item || isBackground(item)) return null;
   const from = placeOf(sheet, item.id);
   const without = { ...sheet, items: withoutItem(sheet.items, item.id) };
   const to = placeAt(without, list, index);
@@ -130,7 +132,7 @@ const ofSheet = fc
       { placements: {} },
       { crossings: crossing ? withCrossing(sheet, crossing) : [] },
       { crossings: sheet.crossings.slice(1) },
-      { veil: n > 200 ? { colour: '#20272a', strength: n / 900, tone: { contrast: n / 900 } } : null },
+      { veil: n > 200 ? { colour: '#20272a', strength: n / 900 } : null },
       { light: n > 200 ? { angle: n % 360, height: 40 } : null },
       {
         folds: n > 200 ? [{ axis: 'vertical', at: n }] : null,

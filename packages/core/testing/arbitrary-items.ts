@@ -46,7 +46,11 @@ export function arbitraryItems({ photos, faces, cutout }: Nameable): {
     { requiredKeys: ['x', 'y', 'width', 'height', 'turn'] },
   );
   ['finish', 'overhangs', 'opening'].forEach(define);
-  const opening = fc.tuple(named['opening']!, fc.uuid()).map(([value, id]) => ({ ...(value as Opening), id }));
+  // A background lies in one place only, and is put there as one.
+  const opening = fc.tuple(named['opening']!, fc.uuid()).map(([value, id]): Opening => {
+    const { role: _role, ...free } = value as Opening;
+    return { ...free, id };
+  });
   const group = fc
     .tuple(fc.array(opening, { minLength: 1, maxLength: 2 }), fc.uuid(), arbitraryOf(grouped(), named, FURTHEST))
     .map(([items, id, rest]) => ({ ...(rest as Group), id, items }));

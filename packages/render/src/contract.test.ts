@@ -9,7 +9,6 @@ import {
   type Pixels,
   type ResolvedSheet,
   type Shadow,
-  type Sheet,
 } from '@kadrosyn/core';
 import { crossing, group, RECTANGLE, shape, subject, word } from '../fixtures/kit.js';
 import { drawingOfSheet, sampleResources, shaper, squareSheet } from '../testing/pictures.js';

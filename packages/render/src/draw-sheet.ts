@@ -1,8 +1,10 @@
 import {
+  backgroundOf,
   intersect,
   multiply,
   scaling,
   translation,
+  withoutBackground,
   type Bounds,
   type Fill,
   type Item,
@@ -59,7 +61,7 @@ export function drawPlainSheet(
   clipToSheet(context, sheet, view);
   const drawing = drawingOf(context, sheet, view, resources);
   const backdrop = (target: Target): void => drawBackdrop(target, drawing!);
-  if (drawing) composeItems({ context, x: 0, y: 0 }, sheet.items, drawing, backdrop, part);
+  if (drawing) composeItems({ context, x: 0, y: 0 }, withoutBackground(sheet.items), drawing, backdrop, part);
   context.restore();
 }
 
@@ -86,14 +88,25 @@ export function clipToSheet(context: Context2D, sheet: ResolvedSheet, view: Shee
   context.clip();
 }
 
-/** The background and, over it, the veil that makes what lies upon it readable. */
+/** All that lies behind the items: the ground of the sheet, its background, and the veil over both that makes what lies upon it readable. */
 export function drawBackdrop(target: Target, drawing: Drawing): void {
+  drawGround(target, drawing);
+  const background = backgroundOf(drawing.sheet);
+  if (background && !background.hidden) for (const paint of paintsOf([background], new Map(), drawing)) paint.draw(target);
+  drawVeil(target, drawing);
+}
+
+/** What the sheet itself is made of. */
+export function drawGround(target: Target, drawing: Drawing): void {
+  for (const paint of paintsOf([groundOpening(drawing.sheet)], new Map(), drawing)) paint.draw(target);
+}
+
+export function drawVeil(target: Target, drawing: Drawing): void {
   const { sheet } = drawing;
-  for (const paint of paintsOf([backgroundOpening(sheet)], new Map(), drawing)) paint.draw(target);
   const { colour, strength = 0.5 } = sheet.veil ?? {};
   if (!colour) return;
   const veil: Opening = {
-    ...backgroundOpening(sheet),
+    ...groundOpening(sheet),
     id: 'veil',
     fill: { type: 'colour', colour },
     finish: { opacity: strength },
@@ -101,31 +114,24 @@ export function drawBackdrop(target: Target, drawing: Drawing): void {
   for (const paint of paintsOf([veil], new Map(), drawing)) paint.draw(target);
 }
 
-const backgrounds = new WeakMap<Fill, { readonly opening: Opening; readonly veil: ResolvedSheet['veil'] }>();
+const grounds = new WeakMap<Fill, Opening>();
 
-/** The background as an opening one px larger than the sheet, since a sheet in mm may end within a px. */
-function backgroundOpening(sheet: ResolvedSheet): Opening {
-  const known = backgrounds.get(sheet.background);
-  const isSame =
-    known?.veil === sheet.veil && known?.opening.box.width === sheet.width + 2 && known.opening.box.height === sheet.height + 2;
-  if (known && isSame) return known.opening;
+/** The ground as an opening one px larger than the sheet, since a sheet in mm may end within a px. */
+function groundOpening(sheet: ResolvedSheet): Opening {
+  const known = grounds.get(sheet.background);
+  if (known?.box.width === sheet.width + 2 && known.box.height === sheet.height + 2) return known;
   const opening: Opening = {
     type: 'opening',
-    id: 'background',
+    id: 'ground',
     name: 'Sheet colour',
     kind: 'artwork',
     outline: { type: 'rectangle', radii: [0, 0, 0, 0] },
     box: { x: -1, y: -1, width: sheet.width + 2, height: sheet.height + 2, turn: 0 },
-    fill: veiled(sheet),
+    fill: sheet.background,
     finish: {},
   };
-  backgrounds.set(sheet.background, { opening, veil: sheet.veil });
+  grounds.set(sheet.background, opening);
   return opening;
-}
-
-/** The background in the tone of the veil. */
-function veiled({ background, veil }: ResolvedSheet): Fill {
-  return veil?.tone && background.type === 'photo' ? { ...background, tone: veil.tone } : background;
 }
 
 /** Clears a canvas whatever its transform. */

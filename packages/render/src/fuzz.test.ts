@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
   applyEdit,
+  backgroundOf,
   changeItem,
   changeSheet,
   commit,
@@ -9,6 +10,7 @@ import {
   findItem,
   groupItems,
   insertItem,
+  newBackground,
   newProject,
   openProject,
   pasteEdit,
@@ -92,11 +94,15 @@ const doings: fc.Arbitrary<Doing> = fc.oneof(
     if (!lower || !upper || lower === upper || sheet!.crossings.length > 2) return null;
     return changeSheet(sheet!, { crossings: [...sheet!.crossings, crossing(lower.id, upper.id, over)] }, 'Cross');
   }),
-  fill.map(
-    (background): Doing =>
-      (project) =>
-        changeSheet(project.sheets[0]!, { background }, 'Ground'),
-  ),
+  fill.map((ground): Doing => (project, step) => {
+    const sheet = project.sheets[0]!;
+    if (ground.type === 'drawing') return null;
+    if (ground.type !== 'photo') return changeSheet(sheet, { background: ground }, 'Ground');
+    const before = backgroundOf(sheet);
+    if (before) return changeItem(sheet, before, { fill: ground }, 'Background');
+    const made = { ...newBackground(sheet, ground), id: `item${step}` };
+    return insertItem(sheet, made, 'Background', { groupId: null, above: null });
+  }),
 );
 
 function drawn(project: Project): Buffer {

@@ -1,6 +1,15 @@
-import { intersect, type Bounds, type Item, type ResolvedSheet } from '@kadrosyn/core';
+import { intersect, isBackground, withoutBackground, type Bounds, type Item, type ResolvedSheet } from '@kadrosyn/core';
 import { composeItems } from './compose.js';
-import { clearCanvas, clipToSheet, drawBackdrop, drawingOf, drawPlainSheet, type SheetView } from './draw-sheet.js';
+import {
+  clearCanvas,
+  clipToSheet,
+  drawBackdrop,
+  drawGround,
+  drawingOf,
+  drawPlainSheet,
+  drawVeil,
+  type SheetView,
+} from './draw-sheet.js';
 import type { Drawing } from './drawing.js';
 import type { Context2D, Surface } from './environment.js';
 import { hidesAll } from './hides-all.js';
@@ -181,6 +190,7 @@ export class SheetPainter {
       context.globalCompositeOperation = 'source-over';
     }
     composeItems({ context, x: 0, y: 0 }, [item], drawing, null, dirty);
+    if (isBackground(item)) drawVeil({ context, x: 0, y: 0 }, drawing);
     const covered = above && intersect(above.bounds, dirty);
     if (!covered) return;
     context.setTransform(1, 0, 0, 1, 0, 0);
@@ -198,7 +208,8 @@ export class SheetPainter {
       return { context: surface.context, x: 0, y: 0 };
     };
     const below = resources.environment.createSurface(width, height);
-    composeItems(onto(below), sheet.items.slice(0, index), exact, (target) => drawBackdrop(target, exact));
+    const backdrop = isBackground(sheet.items[index]!) ? drawGround : drawBackdrop;
+    composeItems(onto(below), withoutBackground(sheet.items.slice(0, index)), exact, (target) => backdrop(target, exact));
     const upper = sheet.items.slice(index + 1);
     const bounds = upper.map((item) => itemBounds(item, exact)).reduce(uniteBounds, null);
     if (!bounds) return { index, below, above: null };

@@ -1,3 +1,4 @@
+import { withoutBackground } from '../document/background.js';
 import { crossingKey, type Crossing, type CrossingPart } from '../document/crossing.js';
 import type { Edit } from '../document/edit.js';
 import { findItem } from '../document/find-item.js';
@@ -35,8 +36,10 @@ function partsOf(item: Item, isLow: boolean, sheet: Sheet): string[] {
  * as crossings that say nothing yet. Whether the two really meet is for drawing to find out.
  */
 export function crossingPairs(sheet: Sheet, itemId: string): Crossing[] {
-  const list = listAround(sheet, itemId);
+  // Nothing goes behind the background.
+  const list = withoutBackground(listAround(sheet, itemId));
   const own = list.findIndex(({ id }) => id === itemId);
+  if (own < 0) return [];
   const known = sheet.crossings.filter(({ lower, upper }) => lower.itemId === itemId || upper.itemId === itemId);
   const pairs: Crossing[] = [];
   for (const [index, other] of list.entries()) {

@@ -1,4 +1,5 @@
 import { insertInFront, changeSheetOperations } from './make-edit.js';
+import { asLooseItem, isBackground } from './background.js';
 import type { Crossing } from './crossing.js';
 import type { Operation, Place } from './edit.js';
 import type { Item } from './item.js';
@@ -13,18 +14,22 @@ export function copyOf(item: Item, offset: number): Item {
 /**
  * Copies of items with new ids, moved by `offset` px, and of the crossings between them.
  * @param crossings - those of their sheet; what is with others stays behind.
+ * @param of - where a whole sheet is copied, its background stays one.
  */
 export function copiesOf(
   items: readonly Item[],
   crossings: readonly Crossing[],
   offset = 0,
+  of: 'items' | 'sheet' = 'items',
 ): { readonly items: readonly Item[]; readonly crossings: readonly Crossing[] } {
   const ids = new Map<string, string>();
   const copy = (item: Item): Item => {
     const id = newId('item');
     ids.set(item.id, id);
     if (item.type === 'group') return { ...item, id, items: item.items.map(copy) };
-    return { ...item, id, box: { ...item.box, x: item.box.x + offset, y: item.box.y + offset } };
+    // The copy of a background is a picture like any other.
+    const free = of === 'items' && isBackground(item) ? asLooseItem(item) : item;
+    return { ...free, id, box: { ...item.box, x: item.box.x + offset, y: item.box.y + offset } };
   };
   const copied = items.map(copy);
   const end = (part: Crossing['lower']): Crossing['lower'] => ({ ...part, itemId: ids.get(part.itemId) ?? part.itemId });

@@ -1,6 +1,7 @@
 import { referencesOf } from './references.js';
 import { describe, expect, it } from 'vitest';
 import { testGroup, testOpening, testPhoto, testProject } from '../../testing/test-documents.js';
+import { newBackground } from './background.js';
 import { applyEdit, type Edit, EditError, invertEdit, type Operation } from './edit.js';
 import { findItem } from './find-item.js';
 import type { Opening } from './item.js';
@@ -102,7 +103,15 @@ describe('making edits', () => {
     const placement = { x: 0, y: 0, scale: 1, turn: 0, flipX: false, flipY: false };
     const fill = (photoId: string) => ({ type: 'photo', photoId, placement }) as const;
     const shown = testProject([testGroup('g', [testOpening('a', { fill: fill('one') })])]);
-    const withGround = { ...shown, sheets: [{ ...shown.sheets[0]!, background: fill('two') }] };
+    const withGround = {
+      ...shown,
+      sheets: [
+        {
+          ...shown.sheets[0]!,
+          items: [newBackground(shown.sheets[0]!, fill('two')), ...shown.sheets[0]!.items],
+        },
+      ],
+    };
     expect([...referencesOf(withGround).photos].sort()).toEqual(['one', 'two']);
   });
 

@@ -1,7 +1,7 @@
 import type { Colour } from '../kinds/colour.js';
 import type { FillOf } from '../kinds/fills/fills.js';
 
-export type { Fill } from '../kinds/fills/fills.js';
+export type { Fill, GroundFill } from '../kinds/fills/fills.js';
 export type { DrawingLayer } from '../kinds/fills/drawing.js';
 
 export type { Colour, ColourByRole, ColourRole, LiteralColour } from '../kinds/colour.js';

@@ -1,3 +1,4 @@
+import { isBackground } from './background.js';
 import type { PhotoFill } from './fill.js';
 import type { Item, Opening } from './item.js';
 import type { CutoutRevision, Photo, Project, Sheet } from './project.js';
@@ -43,8 +44,8 @@ export function isHidden({ hidden }: Item): boolean {
 }
 
 /** For `openingsOf`: what can not be seen or not be changed. */
-export function isOutOfReach({ hidden, locked }: Item): boolean {
-  return hidden === true || locked === true;
+export function isOutOfReach(item: Item): boolean {
+  return item.hidden === true || item.locked === true || isBackground(item);
 }
 
 /** The revision of a cutout that a fill uses; undefined where it uses none, or one that the photo does not have. */

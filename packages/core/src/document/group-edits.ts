@@ -1,3 +1,4 @@
+import { isBackground } from './background.js';
 import type { Edit, Operation } from './edit.js';
 import { findItem } from './find-item.js';
 import type { Group, Item } from './item.js';
@@ -35,7 +36,7 @@ export function groupItems(
   ids: readonly string[],
   name: string,
 ): { readonly edit: Edit; readonly id: string } | null {
-  const items = outermost(sheet, ids);
+  const items = outermost(sheet, ids).filter((item) => !isBackground(item));
   const front = items.at(-1);
   if (!front) return null;
   const group: Group = { type: 'group', id: newId('item'), name, items: [] };

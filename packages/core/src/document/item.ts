@@ -26,6 +26,8 @@ export interface Opening {
   readonly id: string;
   readonly name: string;
   readonly kind: OpeningKind;
+  /** The photo behind everything; see document/background. */
+  readonly role?: 'background';
   readonly outline: Outline;
   readonly box: Box;
   readonly fill: Fill;

@@ -1,8 +1,8 @@
-import { aboveOf } from '../kinds/operations/ordered-list.js';
 import { entryChanges } from '../kinds/operations/kept-one-by-one.js';
-import { found, itemId as idOf, listIn, type Place } from '../kinds/operations/item-tree.js';
+import { found, listIn, placeAbove, type Place } from '../kinds/operations/item-tree.js';
 import type { SheetProperties } from '../kinds/operations/sheets.js';
 import { presentValues, type Edit, type ItemProperties, type Operation, type ProjectProperties } from './edit.js';
+import { isBackground } from './background.js';
 import { findItem } from './find-item.js';
 import type { Item } from './item.js';
 import type { Photo, Project, Sheet } from './project.js';
@@ -47,7 +47,7 @@ export function insertItem(sheet: Sheet, item: Item, name: string, place: Place 
 
 /** The place in front of everything on a sheet. */
 export function frontOf(sheet: Sheet): Place {
-  return { groupId: null, above: aboveOf(sheet.items, sheet.items.length, idOf) };
+  return { groupId: null, above: placeAbove(sheet.items, sheet.items.length) };
 }
 
 /** Lays several items at a place, each in front of the one before. */
@@ -80,12 +80,13 @@ export function idsOf(item: Item): string[] {
   return item.type === 'group' ? [item.id, ...item.items.flatMap(idsOf)] : [item.id];
 }
 
-/** Moves an item within its list to `index`, counted from the back; null when it is there already. */
+/** Moves an item within its list to `index`, counted from the back; null when it is there already, and for a background. */
 export function reorderItem(sheet: Sheet, itemId: string, index: number, name: string): Edit | null {
   const from = placeOf(sheet, itemId);
   const others = listIn(sheet.items, from.groupId)!.filter(({ id }) => id !== itemId);
-  const above = aboveOf(others, Math.min(others.length, Math.max(0, index)), idOf);
-  if (above === from.above) return null;
+  const above = placeAbove(others, Math.min(others.length, Math.max(0, index)));
+  const item = findItem(sheet.items, itemId);
+  if (above === from.above || (item && isBackground(item))) return null;
   return { name, operations: [{ type: 'move-item', sheetId: sheet.id, itemId, from, to: { ...from, above } }] };
 }
 
@@ -101,7 +102,8 @@ export function placeOf(sheet: Sheet, itemId: string): Place {
 
 /** The place directly in front of an item, in its own list. @throws RangeError when it is not on the sheet. */
 export function placeBefore(sheet: Sheet, itemId: string): Place {
-  return { groupId: placeOf(sheet, itemId).groupId, above: itemId };
+  const item = findItem(sheet.items, itemId);
+  return { groupId: placeOf(sheet, itemId).groupId, above: item && isBackground(item) ? null : itemId };
 }
 
 /** How many items lie below an item in its own list. @throws RangeError when it is not on the sheet. */

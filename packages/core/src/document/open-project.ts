@@ -1,3 +1,5 @@
+import { backgroundOf, isBackground } from './background.js';
+import { openingsOf } from './find-item.js';
 import { migrated, MIGRATIONS } from './migrations/migrations.js';
 import type { Migration } from './migrations/migration.js';
 import { PROJECT_VERSION, type Project } from './project.js';
@@ -35,6 +37,11 @@ export function openProject(raw: unknown, migrations: readonly Migration[] = MIG
   const project = document as unknown as Project;
   for (const photoId of referencesOf(project).photos) {
     if (!(photoId in project.photos)) return { ...refuse('The project shows a photo that it does not list.'), where: photoId };
+  }
+  for (const sheet of project.sheets) {
+    const [, ...rest] = [...openingsOf(sheet.items)].filter(isBackground);
+    if (rest.length > 0 || (backgroundOf(sheet) === undefined && [...openingsOf(sheet.items)].some(isBackground)))
+      return refuse(`The project is damaged: the background of ${sheet.name} does not lie at the back.`);
   }
   return { ok: true, project };
 }

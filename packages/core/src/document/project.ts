@@ -1,5 +1,5 @@
 import type { Crossing } from './crossing.js';
-import type { Colour, Fill, Placement, Tone } from './fill.js';
+import type { Colour, GroundFill, Placement, Tone } from './fill.js';
 import type { Effect } from '../kinds/effects/effects.js';
 import type { Item } from './item.js';
 import type { Roles } from './roles.js';
@@ -39,9 +39,10 @@ export interface Sheet {
   /** px inside the trimmed edge. */
   readonly margin: number;
   readonly folds?: readonly Fold[];
-  readonly background: Fill;
-  /** Over the background and below the items. */
-  readonly veil?: { readonly colour?: Colour; readonly strength?: number; readonly tone?: Tone };
+  /** Colours, gradients, or nothing: a photo behind everything is an item; see document/background. */
+  readonly background: GroundFill;
+  /** Over the background, the photo too, and below all other items. */
+  readonly veil?: { readonly colour?: Colour; readonly strength?: number };
   /** Over everything. */
   readonly mood?: Mood;
   readonly light?: Light;

@@ -1,3 +1,4 @@
+import { newBackground } from './background.js';
 import { describe, expect, it } from 'vitest';
 import { testGroup, testOpening, testPhoto, testProject } from '../../testing/test-documents.js';
 import type { PhotoFill } from './fill.js';
@@ -29,7 +30,7 @@ const made = testProject(
 );
 const project: Project = {
   ...made,
-  sheets: [...made.sheets, { ...made.sheets[0]!, id: 'sheet_2', items: [], background: fill('lake') }],
+  sheets: [...made.sheets, { ...made.sheets[0]!, id: 'sheet_2', items: [newBackground(made.sheets[0]!, fill('lake'))] }],
 };
 
 describe('what a project needs', () => {

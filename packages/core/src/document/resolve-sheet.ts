@@ -42,8 +42,9 @@ function resolved(part: object, roles: Roles, done: WeakMap<object, object>): ob
 /** The same object where each of its values stays as it is. */
 function withParts(part: object, change: (value: unknown) => unknown): object {
   if (Array.isArray(part)) {
-    const after = part.map(change);
-    return after.some((value, index) => value !== part[index]) ? after : part;
+    const list: readonly unknown[] = part;
+    const after = list.map(change);
+    return after.some((value, index) => value !== list[index]) ? after : part;
   }
   let after: Record<string, unknown> | null = null;
   for (const [key, value] of Object.entries(part)) {

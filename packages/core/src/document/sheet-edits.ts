@@ -14,7 +14,7 @@ export function copySheet(project: Project, sheet: Sheet): { readonly edit: Edit
     ...sheet,
     id: newId('sheet'),
     name: freeName(project, sheet.name),
-    ...copiesOf(sheet.items, sheet.crossings),
+    ...copiesOf(sheet.items, sheet.crossings, 0, 'sheet'),
   };
   const index = project.sheets.findIndex(({ id }) => id === sheet.id) + 1;
   return { edit: addSheet(project, copy, index, `Copy ${sheet.name}`), id: copy.id };

@@ -1,3 +1,4 @@
+import { backgroundBox, backgroundOf, heldInPlace, withoutBackground } from './background.js';
 import type { Crossing } from './crossing.js';
 import type { Edit, Operation } from './edit.js';
 import { findItem, openingsOf } from './find-item.js';
@@ -23,7 +24,9 @@ export function trimSheet(sheet: Sheet, by: Sides<number>): Edit {
   const stays = left === 0 && top === 0;
   const operations: Operation[] = stays
     ? []
-    : [...openingsOf(sheet.items)].map((opening) => changeItemOperation(sheet, opening, { box: moved(opening.box) }));
+    : [...openingsOf(withoutBackground(sheet.items))].map((opening) =>
+        changeItemOperation(sheet, opening, { box: moved(opening.box) }),
+      );
   const after = {
     width,
     height,
@@ -34,16 +37,25 @@ export function trimSheet(sheet: Sheet, by: Sides<number>): Edit {
           ...(sheet.folds ? { folds: sheet.folds.map((fold) => ({ ...fold, at: fold.at - along(fold.axis) })) } : {}),
           placements: Object.fromEntries(Object.entries(sheet.placements).map(([id, placement]) => [id, moved(placement)])),
           crossings: sheet.crossings.map((crossing) => movedMarks(crossing, sheet, moved)),
-          ...backgroundAfter(sheet, moved),
         }),
   };
-  return { name: 'Trim the sheet', operations: [...changeSheet(sheet, after, '').operations, ...operations] };
+  return {
+    name: 'Trim the sheet',
+    operations: [
+      ...changeSheet(sheet, after, '').operations,
+      ...backgroundAfter(sheet, { width, height }, { x: left, y: top }),
+      ...operations,
+    ],
+  };
 }
 
-/** A photo as background stays where it is as well. */
-function backgroundAfter({ background }: Sheet, moved: <T extends Point>(p: T) => T): Partial<Pick<Sheet, 'background'>> {
-  if (background.type !== 'photo' || typeof background.placement === 'string') return {};
-  return { background: { ...background, placement: moved(background.placement) } };
+/** The photo behind the sheet stays where it is, and covers what the sheet is then. */
+function backgroundAfter(sheet: Sheet, size: Pick<Sheet, 'width' | 'height'>, by: Point): Operation[] {
+  const background = backgroundOf(sheet);
+  if (!background) return [];
+  const box = backgroundBox({ ...sheet, ...size });
+  const moved = { x: by.x + box.x - background.box.x, y: by.y + box.y - background.box.y };
+  return [changeItemOperation(sheet, background, { box, fill: heldInPlace(background.fill, moved) })];
 }
 
 /** Marks on a group are px of the sheet; all others go with their item. */

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { testGroup, testOpening, testPhoto, testProject } from '../../testing/test-documents.js';
+import { backgroundOf, newBackground } from './background.js';
 import { applyEdit, EditError, invertEdit } from './edit.js';
 import { referencesOf } from './references.js';
 import { openProject } from './open-project.js';
@@ -16,14 +17,8 @@ function shownEverywhere(): Project {
     [testPhoto('photo_a'), testPhoto('photo_b')],
   );
   const first = project.sheets[0]!;
-  const background = {
-    type: 'photo',
-    photoId: 'photo_a',
-    placement,
-    blur: 0,
-    fade: 0,
-  } as unknown as Project['sheets'][0]['background'];
-  const second = { ...first, id: 'sheet_2', background, items: [testOpening('c', { fill }), testOpening('d')] };
+  const background = newBackground(first, { ...fill, blur: 0 });
+  const second = { ...first, id: 'sheet_2', items: [background, testOpening('c', { fill }), testOpening('d')] };
   return { ...project, sheets: [first, second] };
 }
 
@@ -34,6 +29,7 @@ describe('a photo that could not be stored', () => {
     const without = applyEdit(project, edit);
     expect([...referencesOf(without).photos]).toEqual([]);
     expect(Object.keys(without.photos)).toEqual(['photo_b']);
+    expect(backgroundOf(without.sheets[1]!)).toBeUndefined();
     expect(openProject(without)).toMatchObject({ ok: true });
     expect(applyEdit(without, invertEdit(edit))).toEqual(project);
     expect(withdrawPhoto(without, 'photo_a')).toBeNull();

@@ -1,10 +1,8 @@
 import type { Edit, Operation } from './edit.js';
 import { openingsOf } from './find-item.js';
-import { changeItemOperation, changeSheet } from './make-edit.js';
+import { isBackground } from './background.js';
+import { changeItemOperation, removeItem } from './make-edit.js';
 import type { Project } from './project.js';
-
-/** What a sheet has whose ground was a photo that can not be kept. */
-const PLAIN = { type: 'colour', colour: '#ffffff' } as const;
 
 /**
  * Takes a photo that could not be stored out of everything that shows it, on all sheets and as their ground, and out of the project: what can not be
@@ -15,12 +13,12 @@ export function withdrawPhoto(project: Project, photoId: string): Edit | null {
   if (!photo) return null;
   const operations: Operation[] = [];
   for (const sheet of project.sheets) {
-    const { background } = sheet;
-    if (background.type === 'photo' && background.photoId === photoId) {
-      operations.push(...changeSheet(sheet, { background: PLAIN }, '').operations);
-    }
     for (const opening of openingsOf(sheet.items)) {
       if (opening.fill.type !== 'photo' || opening.fill.photoId !== photoId) continue;
+      if (isBackground(opening)) {
+        operations.push(...removeItem(sheet, opening.id, '').operations);
+        continue;
+      }
       operations.push(changeItemOperation(sheet, opening, { fill: { type: 'none' } }));
     }
   }

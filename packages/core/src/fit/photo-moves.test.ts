@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { testGroup, testOpening, testPhoto, testProject } from '../../testing/test-documents.js';
 import { testShaper } from '../../testing/test-shaper.js';
+import { backgroundOf, isBackground } from '../document/background.js';
 import { applyEdit, type Edit, invertEdit } from '../document/edit.js';
 import { findOpening } from '../document/find-item.js';
 import type { Item, Opening } from '../document/item.js';
@@ -146,11 +147,15 @@ describe('the background', () => {
   it('is covered by the photo', () => {
     const context = contextOf([]);
     const next = applyEdit(context.project, backgroundEdit(context.sheet, tall));
-    const { background, width, height } = next.sheets[0]!;
+    const { width, height } = next.sheets[0]!;
     const hull = Float64Array.from([0, 0, width + 2, 0, width + 2, height + 2, 0, height + 2]);
-    if (background.type !== 'photo' || typeof background.placement === 'string') throw new Error('no photo');
-    expect(covers(background.placement, hull, tall)).toBe(true);
-    expect(background.placement).toEqual(fillOpening(hull, tall));
+    const { fill, id } = backgroundOf(next.sheets[0]!)!;
+    if (fill.type !== 'photo' || typeof fill.placement === 'string') throw new Error('no photo');
+    expect(covers(fill.placement, hull, tall)).toBe(true);
+    expect(fill.placement).toEqual(fillOpening(hull, tall));
+    // Another photo takes its place; the opening stays the same.
+    const again = applyEdit(next, backgroundEdit(next.sheets[0]!, wide));
+    expect(again.sheets[0]!.items.filter(isBackground)).toMatchObject([{ id, fill: { photoId: wide.id } }]);
   });
 });
 

@@ -1,9 +1,11 @@
 import { applyEdit, type Edit, type Operation } from '../document/edit.js';
-import type { Fill, PhotoFill } from '../document/fill.js';
+import { backgroundBox, backgroundOf, newBackground } from '../document/background.js';
+import type { PhotoFill } from '../document/fill.js';
 import { isOutOfReach, openingsOf } from '../document/find-item.js';
 import type { Opening } from '../document/item.js';
-import { changeItemOperation, changeSheet, insertItem, placeBefore, removeItem } from '../document/make-edit.js';
+import { changeItem, changeItemOperation, insertItem, placeBefore, removeItem } from '../document/make-edit.js';
 import type { Photo, Project, Sheet } from '../document/project.js';
+import { AT_THE_BACK } from '../kinds/operations/item-tree.js';
 import { boxCentre, boxMatrix } from '../geometry/box.js';
 import { loosePhoto } from './loose-photo.js';
 import { fillOpening } from './cover.js';
@@ -95,19 +97,20 @@ export function layLoose(context: Context, opening: Opening): { readonly edit: E
   return { edit: { name: `Lay the photo of ${opening.name} loose`, operations }, id: loose.id };
 }
 
-/** The photo becomes the ground of the sheet, filling it. */
+/** The photo becomes the background of the sheet, filling it, in place of one that was. */
 export function backgroundEdit(sheet: Sheet, photo: Photo): Edit {
-  const background: Fill = {
+  const { width, height } = backgroundBox(sheet);
+  const fill: PhotoFill = {
     type: 'photo',
     photoId: photo.id,
-    // The ground is drawn one px larger than the sheet on each side.
-    placement: fillOpening(
-      Float64Array.from([0, 0, sheet.width + 2, 0, sheet.width + 2, sheet.height + 2, 0, sheet.height + 2]),
-      photo,
-    ),
+    placement: fillOpening(Float64Array.from([0, 0, width, 0, width, height, 0, height]), photo),
     fit: 'fill',
   };
-  return changeSheet(sheet, { background }, `${photo.name} as background`);
+  const name = `${photo.name} as background`;
+  const before = backgroundOf(sheet);
+  return before
+    ? changeItem(sheet, before, { box: backgroundBox(sheet), fill }, name)
+    : insertItem(sheet, newBackground(sheet, fill), name, AT_THE_BACK);
 }
 
 /** Openings that wait for a photo, in the order in which people read: row by row, each from the left. */

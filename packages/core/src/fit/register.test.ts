@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { testOpening, testPhoto, testProject } from '../../testing/test-documents.js';
 import { testShaper } from '../../testing/test-shaper.js';
+import { backgroundOf, newBackground } from '../document/background.js';
 import { applyEdit, invertEdit } from '../document/edit.js';
 import type { PhotoFill, Placement } from '../document/fill.js';
 import { findOpening } from '../document/find-item.js';
@@ -116,11 +117,12 @@ describe('openings in register', () => {
   });
 
   it('the background can be the host, and is covered from then on', () => {
-    const background: PhotoFill = { type: 'photo', photoId: photo.id, placement: { ...own, x: 501, y: 401, scale: 0.7 } };
-    const project = { ...begun, sheets: [{ ...sheetOf(begun), background }] };
-    expect(hostsFor(sheetOf(project), window)).toEqual(['background', host]);
-    const after = applyEdit(project, joinRegister(sheetOf(project), [window], 'background', project.photos, shaper));
-    expect(sheetOf(after).background).toMatchObject({ placement: Object.keys(sheetOf(after).placements)[0] });
+    const fill: PhotoFill = { type: 'photo', photoId: photo.id, placement: { ...own, x: 501, y: 401, scale: 0.7 } };
+    const ground = newBackground(sheetOf(begun), fill);
+    const project = { ...begun, sheets: [{ ...sheetOf(begun), items: [ground, ...sheetOf(begun).items] }] };
+    expect(hostsFor(sheetOf(project), window)).toEqual([ground, host]);
+    const after = applyEdit(project, joinRegister(sheetOf(project), [window], ground, project.photos, shaper));
+    expect(backgroundOf(sheetOf(after))!.fill).toMatchObject({ placement: Object.keys(sheetOf(after).placements)[0] });
     expect([sharedOf(after).x, sharedOf(after).y]).toEqual([500, 400]);
     const opening = get(after, 'window');
     const away = moveByGrip(opening, 'photo', { x: 5000, y: 0 }, contextOf(after));

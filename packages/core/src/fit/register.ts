@@ -1,3 +1,4 @@
+import { isBackground } from '../document/background.js';
 import type { Edit, ItemProperties, Operation } from '../document/edit.js';
 import type { PhotoFill, Placement } from '../document/fill.js';
 import { isHidden, openingsOf } from '../document/find-item.js';
@@ -6,7 +7,6 @@ import { changeItemOperation, changeSheet } from '../document/make-edit.js';
 import { newId } from '../document/new-id.js';
 import type { Photo, Sheet } from '../document/project.js';
 import { boxMatrix } from '../geometry/box.js';
-import { cornersOf } from '../geometry/bounds.js';
 import { apply, invert, type Matrix } from '../geometry/matrix.js';
 import { convexHull } from '../geometry/polygon.js';
 import type { Shaper } from '../lettering/shaper.js';
@@ -24,11 +24,6 @@ export function isShared(fill: Opening['fill']): fill is SharedFill {
 /** All openings of a sheet that look at one placement, from back to front. */
 export function windowsOf(sheet: Sheet, placementId: string): Opening[] {
   return [...openingsOf(sheet.items)].filter(({ fill }) => isShared(fill) && fill.placement === placementId);
-}
-
-/** Whether the background looks at a placement as well. */
-export function isOfBackground({ background }: Sheet, placementId: string): boolean {
-  return isShared(background) && background.placement === placementId;
 }
 
 /** The placement of a fill as seen in a box, whether it is the opening's own or shared; undefined where a shared one is missing. */
@@ -66,20 +61,12 @@ export function sheetHulls(
   const hulls = windows
     .filter(({ id, fill }) => id !== but && isKept(fill))
     .map((window) => moved(openingHull(window, shaper), boxMatrix(window.box)));
-  const { background } = sheet;
-  const isGround = isShared(background) && background.placement === placementId;
-  if (isGround) hulls.push(groundHull(sheet));
-  const fill = isGround ? background : windows[0]?.fill;
+  const fill = windows[0]?.fill;
   return { hulls, photoId: fill?.type === 'photo' ? fill.photoId : undefined };
 }
 
 function isKept(fill: Opening['fill']): boolean {
   return fill.type === 'photo' && fill.keepCovered !== false;
-}
-
-/** The background is drawn one px larger than the sheet on each side. */
-function groundHull({ width, height }: Pick<Sheet, 'width' | 'height'>): Hull {
-  return Float64Array.from(cornersOf({ x: -1, y: -1, width: width + 2, height: height + 2 }).flatMap(({ x, y }) => [x, y]));
 }
 
 function moved(hull: Hull, by: Matrix): Hull {
@@ -113,11 +100,8 @@ export function changeOpeningOperations(sheet: Sheet, opening: Opening, after: I
   ];
 }
 
-/** What others can join: an opening with a photo, or the background. */
-export type Host = Opening | 'background';
-
-/** Openings below or above whose photo can be shown through an opening in register, nearest below first, and the background. */
-export function hostsFor(sheet: Sheet, opening: Opening): Host[] {
+/** Openings below or above whose photo can be shown through an opening in register: the background, then the nearest below first. */
+export function hostsFor(sheet: Sheet, opening: Opening): Opening[] {
   const all = [...openingsOf(sheet.items, isHidden)];
   const at = all.findIndex(({ id }) => id === opening.id);
   const order = [...all.slice(0, Math.max(0, at)).toReversed(), ...all.slice(at + 1)];
@@ -126,7 +110,8 @@ export function hostsFor(sheet: Sheet, opening: Opening): Host[] {
     !(outline.type === 'corners' && outline.warp) &&
     !(isShared(opening.fill) && isShared(fill) && fill.placement === opening.fill.placement);
   const known = new Set<string>();
-  const hosts: Host[] = order.filter((other) => {
+  const first = [...order.filter(isBackground), ...order.filter((other) => !isBackground(other))];
+  return first.filter((other) => {
     if (!isOther(other)) return false;
     const { fill } = other;
     if (!isShared(fill)) return true;
@@ -134,16 +119,6 @@ export function hostsFor(sheet: Sheet, opening: Opening): Host[] {
     known.add(fill.placement);
     return isNew;
   });
-  const { background } = sheet;
-  if (background.type !== 'photo') return hosts;
-  if (isShared(background)) {
-    if (isShared(opening.fill) && opening.fill.placement === background.placement) return hosts;
-    return [
-      'background',
-      ...hosts.filter((host) => host === 'background' || !isShared(host.fill) || host.fill.placement !== background.placement),
-    ];
-  }
-  return ['background', ...hosts];
 }
 
 /**
@@ -154,38 +129,34 @@ export function hostsFor(sheet: Sheet, opening: Opening): Host[] {
 export function joinRegister(
   sheet: Sheet,
   openings: readonly Opening[],
-  host: Host,
+  host: Opening,
   photos: Readonly<Record<string, Photo>>,
   shaper: Shaper,
 ): Edit {
-  const fill = host === 'background' ? sheet.background : host.fill;
+  const { fill } = host;
   if (fill.type !== 'photo') throw new RangeError('There is no photo to show in register');
   const id = isShared(fill) ? fill.placement : newId('placement');
   const onSheet = isShared(fill)
     ? sheet.placements[fill.placement]!
-    : transformPlacement(frameOf(host), fill.placement as Placement);
+    : transformPlacement(boxMatrix(host.box), fill.placement as Placement);
   const shown: SharedFill = { ...fill, placement: id };
   const joining = openings.map((opening) => ({ ...opening, fill: windowFill(shown) }));
-  const rest = isShared(fill) ? windowsOf(sheet, id) : host === 'background' ? [] : [host];
+  const rest = isShared(fill) ? windowsOf(sheet, id) : [host];
   const hulls = [...rest, ...joining]
     .filter((window) => isKept(window.fill))
     .map((window) => moved(openingHull(window, shaper), boxMatrix(window.box)));
-  if (host === 'background' || isOfBackground(sheet, id)) hulls.push(groundHull(sheet));
   const photo = photos[fill.photoId];
   const placement = photo && hulls.length > 0 ? keepCovered(onSheet, convexHull(hulls), photo) : onSheet;
-  const ofSheet = {
-    placements: { ...sheet.placements, [id]: placement },
-    ...(host === 'background' && !isShared(fill) ? { background: shown } : {}),
-  };
-  const ofHost = host === 'background' || isShared(fill) ? [] : [changeItemOperation(sheet, host, { fill: shown })];
+  const placements = { ...sheet.placements, [id]: placement };
+  const ofHost = isShared(fill) ? [] : [changeItemOperation(sheet, host, { fill: shown })];
   const ofWindows = openings.map((opening, index) =>
     changeItemOperation(sheet, opening, { fill: joining[index]!.fill, ...sampleGone(opening) }),
   );
-  const where = host === 'background' ? 'the background' : host.name;
+  const where = isBackground(host) ? 'the background' : host.name;
   const what = openings.length === 1 ? openings[0]!.name : `${openings.length} openings`;
   return {
     name: `Show ${where} through ${what}, in register`,
-    operations: [...changeSheet(sheet, ofSheet, '').operations, ...ofHost, ...ofWindows],
+    operations: [...changeSheet(sheet, { placements }, '').operations, ...ofHost, ...ofWindows],
   };
 }
 
@@ -198,10 +169,6 @@ function sampleGone({ slot }: Opening): ItemProperties {
   return slot?.sample ? { slot: { ...slot, sample: false } } : {};
 }
 
-function frameOf(host: Host): Matrix {
-  return host === 'background' ? { a: 1, b: 0, c: 0, d: 1, e: -1, f: -1 } : boxMatrix(host.box);
-}
-
 /**
  * The window keeps what it shows and looks at a placement of its own from now on. A placement that only one other window is left to look at
  * becomes that one's own, too.
@@ -210,9 +177,9 @@ export function leaveRegister(sheet: Sheet, opening: Opening): Edit | null {
   if (!isShared(opening.fill)) return null;
   const id = opening.fill.placement;
   const rest = windowsOf(sheet, id).filter((other) => other.id !== opening.id);
-  const leaves = [opening, ...(rest.length === 1 && !isOfBackground(sheet, id) ? rest : [])];
+  const leaves = [opening, ...(rest.length === 1 ? rest : [])];
   const operations = leaves.map((window) => changeItemOperation(sheet, window, { fill: ownFill(window, sheet) }));
-  const isLeft = leaves.length <= rest.length || isOfBackground(sheet, id);
+  const isLeft = leaves.length <= rest.length;
   const { [id]: _gone, ...placements } = sheet.placements;
   return {
     name: `${opening.name} leaves the register`,

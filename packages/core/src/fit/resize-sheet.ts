@@ -1,4 +1,5 @@
 import { applyEdit, type Edit, type ItemProperties, type Operation } from '../document/edit.js';
+import { backgroundBox, backgroundOf, withoutBackground } from '../document/background.js';
 import type { Fill, PhotoFill, Placement } from '../document/fill.js';
 import type { Item, Opening } from '../document/item.js';
 import { changeItemOperation, changeSheet } from '../document/make-edit.js';
@@ -52,12 +53,12 @@ export function resizeSheet(
         margin: sheet.margin * factor,
         guides: sheet.guides.map(scaledAt),
         ...(sheet.folds ? { folds: sheet.folds.map(scaledAt) } : {}),
-        background: groundAfter(sheet.background, sheet, size, photos),
         ...(Object.keys(sheet.placements).length > 0 ? { placements: placementsAfter(sheet, size, factor) } : {}),
       },
       '',
     ).operations,
-    ...sheet.items.flatMap((item) => itemAfter(item, sheet, size, factor, photos, shaper)),
+    ...backgroundAfter(sheet, size, photos),
+    ...withoutBackground(sheet.items).flatMap((item) => itemAfter(item, sheet, size, factor, photos, shaper)),
   ];
   const name = 'Resize the sheet';
   return {
@@ -152,20 +153,24 @@ function refitted(before: Opening, after: Opening, photos: Readonly<Record<strin
   return { ...fill, placement: fill.keepCovered === false ? covered : keepFocus(covered, hull, photo, 'inside') };
 }
 
-function groundAfter(
-  background: Fill,
+function backgroundAfter(
   sheet: Sheet,
   size: { readonly width: number; readonly height: number },
   photos: Readonly<Record<string, Photo>>,
-): Fill {
-  if (background.type !== 'photo' || typeof background.placement === 'string') return background;
-  const photo = photos[background.photoId];
-  if (!photo) return background;
-  const [fx, fy] = [(size.width + 2) / (sheet.width + 2), (size.height + 2) / (sheet.height + 2)];
-  const { placement } = background;
+): Operation[] {
+  const background = backgroundOf(sheet);
+  if (!background) return [];
+  const { fill } = background;
+  const box = backgroundBox({ ...sheet, ...size });
+  const photo = fill.type === 'photo' ? photos[fill.photoId] : undefined;
+  if (fill.type !== 'photo' || typeof fill.placement === 'string' || !photo)
+    return [changeItemOperation(sheet, background, { box })];
+  const [fx, fy] = [box.width / background.box.width, box.height / background.box.height];
+  const { placement } = fill;
   const moved = { ...placement, x: placement.x * fx, y: placement.y * fy, scale: placement.scale * Math.max(fx, fy) };
-  const corners = Float64Array.from([0, 0, size.width + 2, 0, size.width + 2, size.height + 2, 0, size.height + 2]);
-  return { ...background, placement: keepFocus(keepCovered(moved, corners, photo), corners, photo, 'inside') };
+  const corners = Float64Array.from([0, 0, box.width, 0, box.width, box.height, 0, box.height]);
+  const kept = keepFocus(keepCovered(moved, corners, photo), corners, photo, 'inside');
+  return [changeItemOperation(sheet, background, { box, fill: { ...fill, placement: kept } })];
 }
 
 /** Shared placements grow with the sheet about its middle. */

@@ -1,8 +1,9 @@
+import { isBackground } from '../document/background.js';
 import type { Edit, Place } from '../document/edit.js';
 import type { LiteralColour, Placement } from '../document/fill.js';
 import type { Opening } from '../document/item.js';
 import { frontOf, insertInFront, insertItem, placeBefore, placeOf } from '../document/make-edit.js';
-import { AT_THE_BACK, insertedAt } from '../kinds/operations/item-tree.js';
+import { insertedAt } from '../kinds/operations/item-tree.js';
 import { newId } from '../document/new-id.js';
 import type { Photo, Sheet } from '../document/project.js';
 import type { Bounds } from '../geometry/bounds.js';
@@ -10,7 +11,7 @@ import { boxBounds, boxMatrix } from '../geometry/box.js';
 import { apply, multiply, type Point } from '../geometry/matrix.js';
 import type { Shaper } from '../lettering/shaper.js';
 import { placementMatrix } from './placement.js';
-import { joinRegister, placementInBox, type Host } from './register.js';
+import { joinRegister, placementInBox } from './register.js';
 
 /** How windows are scattered. */
 export interface ScatterOptions {
@@ -40,23 +41,23 @@ const OVERLAP = 0.12;
  */
 export function scatterWindows(
   sheet: Sheet,
-  host: Host,
+  host: Opening,
   options: ScatterOptions,
   photos: Readonly<Record<string, Photo>>,
   shaper: Shaper,
 ): { readonly edit: Edit; readonly ids: readonly string[] } | null {
-  const fill = host === 'background' ? sheet.background : host.fill;
+  const { fill } = host;
   const photo = fill.type === 'photo' ? photos[fill.photoId] : undefined;
   if (fill.type !== 'photo' || !photo || options.places.length === 0) return null;
-  const ground = host === 'background' ? { x: -1, y: -1, width: sheet.width + 2, height: sheet.height + 2, turn: 0 } : host.box;
+  const ground = host.box;
   const placement = placementInBox(fill, ground, sheet);
   if (!placement) return null;
-  const area = host === 'background' ? { x: 0, y: 0, width: sheet.width, height: sheet.height } : boxBounds(host.box);
+  const area = isBackground(host) ? { x: 0, y: 0, width: sheet.width, height: sheet.height } : boxBounds(host.box);
   const windows = printsAt(placesOnSheet(options.places, photo, placement, ground), area, options.seed ?? 1);
-  const veil = veilOver(host, ground, options.veil);
+  const veil = veilOver(host, options.veil);
   // The veil lies directly on its host, or on everything where the host lies in a group.
-  const isInGroup = host !== 'background' && placeOf(sheet, host.id).groupId !== null;
-  const place: Place = host === 'background' ? AT_THE_BACK : isInGroup ? frontOf(sheet) : placeBefore(sheet, host.id);
+  const isInGroup = placeOf(sheet, host.id).groupId !== null;
+  const place: Place = isInGroup ? frontOf(sheet) : placeBefore(sheet, host.id);
   const veiled = { ...sheet, items: insertedAt(sheet.items, place, veil) };
   const items = [...veiled.items, ...windows];
   const inserts = [...insertItem(sheet, veil, '', place).operations, ...insertInFront(sheet, frontOf(veiled), windows)];
@@ -72,13 +73,13 @@ function placesOnSheet(places: readonly Point[], photo: Photo, placement: Placem
   return places.map((place) => apply(toSheet, place));
 }
 
-function veilOver(host: Host, box: Opening['box'], { colour, strength }: ScatterOptions['veil']): Opening {
+function veilOver({ outline, box }: Opening, { colour, strength }: ScatterOptions['veil']): Opening {
   return {
     type: 'opening',
     id: newId('item'),
     name: 'Veil',
     kind: 'artwork',
-    outline: host === 'background' ? { type: 'rectangle', radii: [0, 0, 0, 0] } : host.outline,
+    outline,
     box,
     fill: { type: 'colour', colour },
     finish: { opacity: strength },

@@ -10,7 +10,7 @@ import { scaledShadow } from '../kinds/finishes/shadow.js';
 import { boxCentre } from '../geometry/box.js';
 import { apply, chain, meanScale, rotation, scaling, translation, type Matrix, type Point } from '../geometry/matrix.js';
 import { normalTurn, transformPlacement } from './placement.js';
-import { isOfBackground, isShared, windowsOf } from './register.js';
+import { isShared, windowsOf } from './register.js';
 
 /** A similarity that scales and turns about a point and then moves, px of the sheet. */
 export function similarity(about: Point, factor: number, turn: number, by: Point = { x: 0, y: 0 }): Matrix {
@@ -76,7 +76,7 @@ function placementsAfter(sheet: Sheet, items: readonly Item[], frame: Matrix): S
   for (const { fill } of moving.values()) {
     if (!isShared(fill)) continue;
     const id = fill.placement;
-    const isWhole = !isOfBackground(sheet, id) && windowsOf(sheet, id).every((window) => moving.has(window.id));
+    const isWhole = windowsOf(sheet, id).every((window) => moving.has(window.id));
     if (isWhole && placements[id] === sheet.placements[id] && placements[id]) {
       placements = { ...placements, [id]: transformPlacement(frame, placements[id]) };
     }

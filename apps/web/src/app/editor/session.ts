@@ -14,7 +14,16 @@ import type {
   Shaper,
   Sheet,
 } from '@kadrosyn/core';
-import { changeItem, changeOpening, colourOfRole, findItem, outermost, resolvedFor, STARTING_ROLES } from '@kadrosyn/core';
+import {
+  changeItem,
+  changeOpening,
+  colourOfRole,
+  findItem,
+  isBackground,
+  outermost,
+  resolvedFor,
+  STARTING_ROLES,
+} from '@kadrosyn/core';
 import { sizeWords } from '../interface/sheet-words';
 import { ShaperLoader } from '../lettering/shaper-loader';
 import { droppedWords } from './commands/dropped-words';
@@ -49,8 +58,15 @@ export class EditorSession {
   private readonly chosenGrip = this.store.selectSignal(selectGrip);
   /** While Alt is held, the pointer moves the other thing: the photo, or with the grip on the photo the opening. */
   readonly gripSwapped = signal(false);
+  /** The photo behind the sheet, where that is what is selected, without the edit that is going on. */
+  readonly background = computed<Opening | null>(() => {
+    const opening = this.settledOpening();
+    return opening && isBackground(opening) ? opening : null;
+  });
   readonly grip = computed<Grip>(() => {
     const chosen = this.chosenGrip();
+    // Of the background only its photo can be moved.
+    if (this.background()) return 'photo';
     return this.gripSwapped() ? (chosen === 'photo' ? 'opening' : 'photo') : chosen;
   });
   /** Clicks add to the selection and drags over the sheet draw a rectangle, as with Shift. */

@@ -25,7 +25,7 @@ export class ColourFieldComponent {
   readonly parts = PARTS;
   readonly label = input.required<string>();
   /** Empty where several or none are meant. */
-  readonly value = input.required<Colour | ''>();
+  readonly value = input.required<Colour>();
   readonly swatches = input.required<readonly string[]>();
   /** Its name is for screen readers only. */
   readonly bare = input(false, { transform: booleanAttribute });

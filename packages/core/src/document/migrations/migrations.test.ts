@@ -64,11 +64,48 @@ describe('documents of earlier versions', () => {
   });
 });
 
+describe('the photo behind a sheet of version 5', () => {
+  const placement = { x: 4, y: 5, scale: 1, turn: 0, flipX: false, flipY: false };
+  const old = (change: object) => ({
+    version: 5,
+    sheets: [{ id: 'background_1', width: 100, height: 50, bleed: 3, items: [{ id: 'a' }], ...change }],
+  });
+  const photo = { type: 'photo', photoId: 'p', placement };
+
+  it('is an item that lies where it did, in the tone that its veil gave it, on nothing', () => {
+    const [sheet] = migrated(old({ background: photo, veil: { colour: '#ffffff', tone: { fade: 1 } } }))['sheets'] as Raw[];
+    expect(sheet).toMatchObject({ background: { type: 'none' }, veil: { colour: '#ffffff' } });
+    const [first, second] = sheet!['items'] as Raw[];
+    expect(second).toEqual({ id: 'a' });
+    expect(first).toMatchObject({
+      ...{ role: 'background', locked: true, id: 'background_1_' },
+      box: { x: -1, y: -1, width: 102, height: 52 },
+      fill: { ...photo, tone: { fade: 1 } },
+    });
+    expect(sheet!['veil']).not.toHaveProperty('tone');
+  });
+
+  it('leaves other grounds, and what is damaged, as they are', () => {
+    const colour = { type: 'colour', colour: '#112233' };
+    for (const change of [{ background: colour }, { background: null }, { background: photo, items: 3 }, {}]) {
+      expect(migrated(old(change))['sheets']).toEqual(old(change).sheets);
+    }
+    expect(migrated({ version: 5, sheets: 'none' })).toMatchObject({ version: 6, sheets: 'none' });
+  });
+});
+
 describe('journals of earlier versions', () => {
   it('do and undo on the migrated document what they did on the old one', () => {
     let edits = 0;
     for (const journal of journals) {
-      const now = migratedJournal(journal)!;
+      const now = migratedJournal(journal);
+      // Edits of a photo behind a sheet can not be told: such a journal becomes a project of its own.
+      expect(now === null).toBe(
+        /"background":\{"type":"photo"|"veil":\{[^}]*"tone"/.test(
+          JSON.stringify([journal.past, journal.future, journal.unsaved]),
+        ),
+      );
+      if (!now) continue;
       expect(now.project).toEqual(migrated(journal.project));
       const project = now.project as unknown as Project;
       const lists = now as unknown as Readonly<Record<'past' | 'future' | 'unsaved', readonly Edit[]>>;
@@ -81,11 +118,11 @@ describe('journals of earlier versions', () => {
       const after = lists.future.toReversed().reduce(applyEdit, project);
       expect(lists.future.map(invertEdit).reduce(applyEdit, after)).toEqual(project);
     }
-    expect(edits).toBeGreaterThan(480);
+    expect(edits).toBeGreaterThan(150);
   });
 
   it('of the present version stay as they are; what can not be translated is nothing', () => {
-    const now = migratedJournal(journals[0]!)!;
+    const now = journals.map((journal) => migratedJournal(journal)).find((journal) => journal !== null)!;
     expect(migratedJournal(now)).toBe(now);
     expect(migratedJournal({ ...journals[0]!, project: { ...journals[0]!.project, version: 3 } })).toBeNull();
     const damaged = { name: 'x', operations: [{ type: 'change-sheet', sheetId: 'nobody', before: {}, after: {} }] };

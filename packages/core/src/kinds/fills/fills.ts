@@ -9,11 +9,16 @@ import { photo } from './photo.js';
 /** Every kind of fill. */
 export const FILLS = { none, colour, gradient, drawing, photo } as const;
 
+/** What a sheet itself can be made of, below all its items. */
+export const GROUNDS = { none, colour, gradient } as const;
+
 export type FillType = keyof typeof FILLS;
 /** The fills of a kind. */
 export type FillOf<T extends FillType> = NonNullable<(typeof FILLS)[T]['fill']>;
 /** What an opening shows inside its outline. */
 export type Fill = { [T in FillType]: FillOf<T> }[FillType];
+
+export type GroundFill = FillOf<keyof typeof GROUNDS>;
 
 /** The kind that a fill is of. */
 export function fillKind(fill: Fill): FillKind<FillType, Fill> {

@@ -6,7 +6,7 @@ import { defineOperation, nameOf } from './operation-kind.js';
 import { mergedChange, refittedChange, reconciledChange, withProperties, type Properties } from './properties.js';
 import { sheetOf } from './sheet-of.js';
 
-export type ItemProperties = Properties<Omit<Opening, 'type' | 'id'>> &
+export type ItemProperties = Properties<Omit<Opening, 'type' | 'id' | 'role'>> &
   Properties<Omit<Group, 'type' | 'id' | 'items' | 'finish'>>;
 
 export interface ChangeItem {

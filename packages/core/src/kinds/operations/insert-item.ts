@@ -1,10 +1,10 @@
 import { dequal } from 'dequal';
+import { isBackground } from '../../document/background.js';
 import type { Item } from '../../document/item.js';
 import { EditConflict, EditError } from './edit-error.js';
-import { changedSheet, found, insertedAt, itemId, itemSlot, listIn, type Place } from './item-tree.js';
+import { changedSheet, found, insertedAt, itemSlot, listIn, presentPlace, type Place } from './item-tree.js';
 import { namesIn, namesNeededBy } from './item-names.js';
 import { defineOperation, nameOf } from './operation-kind.js';
-import { presentAbove } from './ordered-list.js';
 import { sheetOf } from './sheet-of.js';
 
 export interface InsertItem {
@@ -28,12 +28,16 @@ export const insertItem = defineOperation<'insert-item', InsertItem>({
       ...(place.groupId === null ? [] : [nameOf.item(place.groupId)]),
       ...namesNeededBy(sheetId, item),
     ],
-    makes: namesIn(item),
+    // A sheet has one background.
+    makes: [...namesIn(item), ...(isBackground(item) ? [nameOf.background(sheetId)] : [])],
     takes: [],
-    to: itemSlot(sheetId, item.id, place),
+    // A background has no neighbours: it lies behind all of them.
+    ...(isBackground(item) ? {} : { to: itemSlot(sheetId, item.id, place) }),
   }),
   // Sent twice, as when an answer was lost.
-  isSame: (operation, over) => operation.item.id === over.item.id,
+  isSame: (operation, over) =>
+    operation.item.id === over.item.id ||
+    (operation.sheetId === over.sheetId && isBackground(operation.item) && isBackground(over.item)),
   reconcile: (operation, over) => {
     if (!dequal(operation.item, over.item)) throw new EditConflict(`${operation.item.name} is there already`);
     return null;
@@ -45,6 +49,6 @@ export const insertItem = defineOperation<'insert-item', InsertItem>({
     const list = listIn(items, place.groupId);
     if (!list) throw new EditConflict(`The group of ${item.name} is gone`);
     if (found(items, item.id)) throw new EditConflict(`${item.name} is there already`);
-    return { ...operation, place: { ...place, above: presentAbove(list, place.above, itemId) } };
+    return { ...operation, place: { ...place, above: presentPlace(list, place.above) } };
   },
 });

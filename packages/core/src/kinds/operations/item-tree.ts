@@ -1,8 +1,9 @@
+import { isBackground } from '../../document/background.js';
 import type { Group, Item } from '../../document/item.js';
 import type { Project, Sheet } from '../../document/project.js';
 import { EditError } from './edit-error.js';
 import type { Slot } from './operation-kind.js';
-import { aboveOf, insertedAbove, removedFrom } from './ordered-list.js';
+import { insertedAbove } from './ordered-list.js';
 
 /** Where an item lies: in a group or on the sheet (null), directly above another item of that list, or at the back (null). */
 export interface Place {
@@ -13,7 +14,13 @@ export interface Place {
 /** The place behind everything on a sheet. */
 export const AT_THE_BACK: Place = { groupId: null, above: null };
 
-export const itemId = ({ id }: Item): string => id;
+const itemId = ({ id }: Item): string => id;
+
+/** The place above what an item lies on; what lies on the background lies at the back. */
+export function placeAbove(items: readonly Item[], index: number): string | null {
+  const below = items[index - 1];
+  return below === undefined || isBackground(below) ? null : below.id;
+}
 
 export function itemSlot(sheetId: string, id: string, { groupId, above }: Place): Slot {
   return { list: `items ${sheetId} ${groupId ?? ''}`, id, above };
@@ -26,8 +33,23 @@ export function changedSheet(project: Project, sheetId: string, change: (sheet: 
   return { ...project, sheets: project.sheets.with(index, change(project.sheets[index]!)) };
 }
 
+/** The item to lie on where the wanted one may be gone: the frontmost then. */
+export function presentPlace(list: readonly Item[], above: string | null): string | null {
+  if (above === null || list.some(({ id }) => id === above)) return above;
+  return placeAbove(list, list.length);
+}
+
 export function insertedAt(items: readonly Item[], { groupId, above }: Place, item: Item): readonly Item[] {
-  return inList(items, groupId, (list) => insertedAbove(list, above, item, itemId));
+  if (isBackground(item)) {
+    if (groupId !== null || above !== null) throw new EditError('A background lies at the back');
+    if (items[0] && isBackground(items[0])) throw new EditError('The sheet has a background already');
+    return [item, ...items];
+  }
+  return inList(items, groupId, (list) => {
+    const [first] = list;
+    const behind = above ?? (first && isBackground(first) ? first.id : null);
+    return insertedAbove(list, behind, item, itemId);
+  });
 }
 
 export function removedAt(
@@ -37,9 +59,12 @@ export function removedAt(
 ): { readonly items: readonly Item[]; readonly item: Item } {
   let item: Item | undefined;
   const rest = inList(items, groupId, (list) => {
-    const { rest, value } = removedFrom(list, id, above, itemId);
-    item = value;
-    return rest;
+    const at = list.findIndex((other) => other.id === id);
+    if (at < 0) throw new EditError(`${id} is not in the list`);
+    const lies = placeAbove(list, at);
+    if (lies !== above && list[at - 1]?.id !== above) throw new EditError(`${id} does not lie on ${above ?? 'the back'}`);
+    item = list[at]!;
+    return list.toSpliced(at, 1);
   });
   return { items: rest, item: item! };
 }
@@ -58,7 +83,7 @@ export function found(
   groupId: string | null = null,
 ): { readonly place: Place; readonly item: Item } | undefined {
   for (const [index, item] of items.entries()) {
-    if (item.id === id) return { place: { groupId, above: aboveOf(items, index, itemId) }, item };
+    if (item.id === id) return { place: { groupId, above: placeAbove(items, index) }, item };
     const inner = item.type === 'group' ? found(item.items, id, item.id) : undefined;
     if (inner) return inner;
   }

@@ -1,7 +1,7 @@
-import { EditConflict } from './edit-error.js';
-import { changedSheet, found, insertedAt, itemId, itemSlot, listIn, removedAt, type Place } from './item-tree.js';
+import { isBackground } from '../../document/background.js';
+import { EditConflict, EditError } from './edit-error.js';
+import { changedSheet, found, insertedAt, itemSlot, listIn, presentPlace, removedAt, type Place } from './item-tree.js';
 import { defineOperation, nameOf } from './operation-kind.js';
-import { presentAbove } from './ordered-list.js';
 import { sheetOf } from './sheet-of.js';
 
 /** Moves an item in depth, or into a group and out of one. */
@@ -19,6 +19,7 @@ export const moveItem = defineOperation<'move-item', MoveItem>({
   apply: (project, operation) =>
     changedSheet(project, operation.sheetId, (sheet) => {
       const { items, item } = removedAt(sheet.items, operation.from, operation.itemId);
+      if (isBackground(item)) throw new EditError('A background lies at the back');
       return { ...sheet, items: insertedAt(items, operation.to, item) };
     }),
   invert: (operation) => ({ ...operation, from: operation.to, to: operation.from }),
@@ -55,7 +56,7 @@ export const moveItem = defineOperation<'move-item', MoveItem>({
     return {
       ...operation,
       from: there.place,
-      to: { ...operation.to, above: presentAbove(list, operation.to.above, itemId) },
+      to: { ...operation.to, above: presentPlace(list, operation.to.above) },
     };
   },
 });

@@ -59,6 +59,7 @@ export function defineOperation<const Type extends string, T extends { readonly 
 export const nameOf = {
   item: (id: string) => `item ${id}`,
   sheet: (id: string) => `sheet ${id}`,
+  background: (sheetId: string) => `background ${sheetId}`,
   photo: (id: string) => `photo ${id}`,
   placement: (sheetId: string, id: string) => `placement ${sheetId} ${id}`,
   crossing: (sheetId: string, pair: string) => `crossing ${sheetId} ${pair}`,

@@ -1,4 +1,5 @@
 import { dequal } from 'dequal';
+import { isBackground } from '../../document/background.js';
 import type { Item } from '../../document/item.js';
 import { EditConflict } from './edit-error.js';
 import { changedSheet, found, itemSlot, removedAt, type Place } from './item-tree.js';
@@ -23,7 +24,7 @@ export const removeItem = defineOperation<'remove-item', RemoveItem>({
     needs: [nameOf.sheet(sheetId), ...(place.groupId === null ? [] : [nameOf.item(place.groupId)])],
     makes: [],
     takes: namesIn(item),
-    from: itemSlot(sheetId, item.id, place),
+    ...(isBackground(item) ? {} : { from: itemSlot(sheetId, item.id, place) }),
   }),
   moved: (operation, { from }) => ({ ...operation, place: { ...operation.place, above: from!.above } }),
   isSame: (operation, over) => operation.item.id === over.item.id,

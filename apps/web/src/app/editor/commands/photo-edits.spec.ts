@@ -94,10 +94,10 @@ describe('laying a photo', () => {
     expect(applyEdit(project, edit).sheets[0]!.items.at(-1)).toMatchObject({ id: 'mine', kind: 'artwork' });
   });
 
-  it('under everything replaces only the background', () => {
+  it('under everything becomes the background', () => {
     const after = applyEdit(project, groundEdit(context, fresh)).sheets[0]!;
-    expect(after.background).toMatchObject({ type: 'photo', photoId: 'new' });
-    expect(after.items).toEqual(sheet.items);
+    expect(after.items[0]).toMatchObject({ role: 'background', fill: { type: 'photo', photoId: 'new' } });
+    expect(after.items.slice(1)).toEqual(sheet.items);
   });
 });
 

@@ -36,6 +36,7 @@ describe('keys on what is selected', () => {
     context: () => ({ project, sheet: project.sheets[0]!, photos: project.photos, shaper: {} as Shaper }),
     selectedItems: () => (selected ? [selected] : []),
     grip: () => grip,
+    background: () => null,
     commit,
     commitAgain: (edit: Edit) => {
       again++;

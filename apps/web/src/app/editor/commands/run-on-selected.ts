@@ -15,7 +15,8 @@ export interface Say {
 
 /** Does what a key asks of what is selected. False when there is nothing to work on. */
 export function runOnSelected(command: KeyCommand, session: EditorSession, say: Say): boolean {
-  const items = movable(session.selectedItems());
+  const background = session.background();
+  const items = background ? [background] : movable(session.selectedItems());
   const [item] = items;
   if (!item) return false;
   switch (command.do) {

@@ -3,7 +3,7 @@ import { CdkDrag, CdkDropList } from '@angular/cdk/drag-drop';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { MatDialog } from '@angular/material/dialog';
 import { MatMenuModule } from '@angular/material/menu';
-import { changeItem, indexOf, listAround, placeOf, removeItem, takeOutOfGroup, type Item } from '@kadrosyn/core';
+import { changeItem, indexOf, isBackground, listAround, placeOf, removeItem, takeOutOfGroup, type Item } from '@kadrosyn/core';
 import { IconComponent } from '../../interface/icon.component';
 import { MoreMenuDirective } from '../../interface/more-menu.directive';
 import { RenameDialog } from '../../interface/rename.dialog';
@@ -99,9 +99,10 @@ export class DepthPanelComponent {
   });
 
   readonly groundName = computed(() => {
-    const type = this.session.shownSheet()?.background.type;
-    return type === 'photo' ? 'Background photo' : type === 'gradient' ? 'Background' : 'Sheet colour';
+    return this.session.shownSheet()?.background.type === 'gradient' ? 'Sheet gradient' : 'Sheet colour';
   });
+
+  readonly isBehind = isBackground;
 
   /** The slab that Tab reaches. */
   isStop(row: SlabRow, index: number): boolean {

@@ -1,7 +1,17 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { MatDialog } from '@angular/material/dialog';
 import { MatMenuModule } from '@angular/material/menu';
-import { addSheet, changeSheet, copySheet, freeName, moveSheet, newId, removeSheet, type Sheet } from '@kadrosyn/core';
+import {
+  addSheet,
+  backgroundOf,
+  changeSheet,
+  copySheet,
+  freeName,
+  moveSheet,
+  newId,
+  removeSheet,
+  type Sheet,
+} from '@kadrosyn/core';
 import { IconComponent } from '../../interface/icon.component';
 import { MoreMenuDirective } from '../../interface/more-menu.directive';
 import { RenameDialog } from '../../interface/rename.dialog';
@@ -89,7 +99,9 @@ export class SheetListComponent {
   add(): void {
     const { project, sheet } = this.session.context();
     const { veil: _veil, ...rest } = sheet;
-    const background = sheet.background.type === 'photo' ? ({ type: 'colour', colour: '#ffffff' } as const) : sheet.background;
+    // Below a photo there may be nothing.
+    const isBare = sheet.background.type === 'none' && backgroundOf(sheet);
+    const background = isBare ? ({ type: 'colour', colour: '#ffffff' } as const) : sheet.background;
     const empty: Sheet = {
       ...rest,
       id: newId('sheet'),

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { FINISHES, finishesWithPanel } from '@kadrosyn/core';
+import { FINISHES, finishesWithPanel, isBackground } from '@kadrosyn/core';
 import { HoldDirective } from '../../interface/hold.directive';
 import { ReadablePartComponent } from '../readable/readable-part.component';
 import { WordReading } from '../readable/word-reading';
@@ -31,13 +31,15 @@ import { StylePartComponent } from './style-part.component';
     @if (reading.word() && editing.items().length === 1) {
       <ka-readable-part />
     }
-    @if (editing.hasOpenings()) {
+    @if (editing.hasOpenings() && !isBehind()) {
       <ka-outline-part />
       @if (!editing.isText()) {
         <ka-rim-part />
       }
     }
-    <ka-shadow-part />
+    @if (!isBehind()) {
+      <ka-shadow-part />
+    }
     @for (name of offered(); track name) {
       <ka-kind-part [name]="name" />
     }
@@ -62,6 +64,8 @@ export class FinishTabComponent {
   readonly editing = inject(FinishEditing);
   readonly view = inject(StageView);
   readonly reading = inject(WordReading);
+  /** A photo behind the sheet has no edge that is seen, and lies on nothing. */
+  readonly isBehind = computed(() => this.editing.items().some(isBackground));
   /** Parts that have no component of their own: those that the chosen ones can have. */
   readonly offered = computed(() => finishesWithPanel().filter((name) => this.editing.hasOpenings() || FINISHES[name].forGroups));
 }

@@ -32,9 +32,7 @@ export class PhotoColours implements ColourSource {
     const [sheet, project] = [this.session.shownSheet(), this.session.shownProject()];
     if (!sheet || !project) return [];
     const fills = [...openingsOf(this.session.selectedItems()), ...openingsOf(sheet.items)].map(({ fill }) => fill);
-    const ids = [...fills, sheet.background]
-      .filter((fill): fill is PhotoFill => fill.type === 'photo')
-      .map(({ photoId }) => photoId);
+    const ids = fills.filter((fill): fill is PhotoFill => fill.type === 'photo').map(({ photoId }) => photoId);
     return [...new Set(ids)].flatMap((id) => project.photos[id] ?? []);
   });
 

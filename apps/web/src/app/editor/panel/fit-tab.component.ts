@@ -7,6 +7,7 @@ import {
   fillKind,
   fitByRule,
   fitPhoto,
+  isBackground,
   isShared,
   leastCoveringScale,
   outlineKind,
@@ -82,6 +83,8 @@ export class FitTabComponent {
   readonly opening = input.required<Opening>();
 
   readonly isDrawing = computed(() => this.opening().fill.type === 'drawing');
+  /** A photo behind the sheet covers it: it is not cropped. */
+  readonly isBehind = computed(() => isBackground(this.opening()));
   readonly canBeCropped = computed(() => outlineKind(this.opening().outline).canBeCropped === true);
   readonly isPlain = computed(() => fillKind(this.opening().fill).isPlain);
 

@@ -1,15 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { MatMenuModule } from '@angular/material/menu';
-import {
-  hostsFor,
-  isOfBackground,
-  isShared,
-  joinRegister,
-  leaveRegister,
-  windowsOf,
-  type Host,
-  type Opening,
-} from '@kadrosyn/core';
+import { hostsFor, isBackground, isShared, joinRegister, leaveRegister, windowsOf, type Opening } from '@kadrosyn/core';
 import { EditorSession } from '../session';
 
 /** More hosts than this are offered in a menu. */
@@ -66,24 +57,23 @@ export class RegisterSectionComponent {
     if (!sheet || !isShared(fill)) return null;
     const names = windowsOf(sheet, fill.placement)
       .filter((window) => window.id !== id)
-      .map(({ name }) => name);
-    if (isOfBackground(sheet, fill.placement)) names.unshift('the background');
+      .map((window) => (isBackground(window) ? 'the background' : window.name));
     if (names.length === 0) return 'nothing else';
     return names.length > 3 ? `${names.slice(0, 2).join(', ')} and ${names.length - 2} more` : names.join(', ');
   });
 
   /** Judged by the kept sheet: while something moves, the list stays. */
-  readonly hosts = computed<readonly Host[]>(() => {
+  readonly hosts = computed<readonly Opening[]>(() => {
     const [sheet, opening] = [this.session.sheet(), this.opening()];
     const isPossible = opening.kind === 'shaped' && !(opening.outline.type === 'corners' && opening.outline.warp);
     return sheet && isPossible ? hostsFor(sheet, opening) : [];
   });
 
-  nameOf(host: Host): string {
-    return host === 'background' ? 'With the background' : `With ${host.name}`;
+  nameOf(host: Opening): string {
+    return isBackground(host) ? 'With the background' : `With ${host.name}`;
   }
 
-  join(host: Host): void {
+  join(host: Opening): void {
     const { sheet, photos, shaper } = this.session.context();
     const opening = this.session.settledOpening() ?? this.opening();
     this.session.commit(joinRegister(sheet, [opening], host, photos, shaper));

@@ -1,13 +1,13 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import {
+  apply,
   colourWords,
   invert,
   paletteOf,
   salientPlaces,
   scaling,
-  apply,
   scatterWindows,
-  type Host,
+  type Opening,
   type Photo,
 } from '@kadrosyn/core';
 import { NumberFieldComponent } from '../../interface/number-field.component';
@@ -64,7 +64,7 @@ export class ScatterSectionComponent {
   private readonly session = inject(EditorSession);
   private readonly small = inject(SmallPixels);
   private readonly levels = inject(PhotoLevels);
-  readonly host = input.required<Host>();
+  readonly host = input.required<Opening>();
   readonly photo = input.required<Photo>();
   readonly Math = Math;
   readonly wordsOf = colourWords;

@@ -2,14 +2,17 @@ import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/c
 import { MatMenuModule } from '@angular/material/menu';
 import {
   backgroundEdit,
+  backgroundOf,
+  changeItem,
   changeSheet,
+  removeItem,
   withPhoto,
   type Colour,
   type Edit,
-  type Fill,
+  type GroundFill,
+  type Opening,
   type GradientFill,
   type Photo,
-  type PhotoFill,
 } from '@kadrosyn/core';
 import { ColourFieldComponent } from '../../interface/colour-field.component';
 import { NumberFieldComponent } from '../../interface/number-field.component';
@@ -28,6 +31,7 @@ const FIRST: GradientFill = {
     { at: 1, colour: '#d9a13f' },
   ],
 };
+const FIRSTS = { none: { type: 'none' }, colour: { type: 'colour', colour: '#ffffff' }, gradient: FIRST } as const;
 /** So many photos are offered; all are under Photos, and can be dragged onto the sheet. */
 const OFFERED = 20;
 
@@ -60,7 +64,7 @@ export class SheetGroundComponent {
   readonly sheet = this.session.shownSheet;
   readonly swatches = computed(() => this.session.project()?.swatches ?? []);
   readonly offered = computed(() => this.library.photos().slice(0, OFFERED));
-  readonly ground = computed<Fill>(() => this.sheet()?.background ?? { type: 'none' });
+  readonly ground = computed<GroundFill>(() => this.sheet()?.background ?? { type: 'none' });
   readonly colour = computed(() => {
     const fill = this.ground();
     return fill.type === 'colour' ? fill.colour : '';
@@ -70,22 +74,29 @@ export class SheetGroundComponent {
     return fill.type === 'gradient' ? fill : null;
   });
   readonly photo = computed(() => {
-    const fill = this.ground();
-    const photo = fill.type === 'photo' ? this.session.shownProject()?.photos[fill.photoId] : undefined;
-    return fill.type === 'photo' && photo ? { fill, photo } : null;
+    const sheet = this.sheet();
+    const opening = sheet && backgroundOf(sheet);
+    const fill = opening?.fill;
+    const photo = fill?.type === 'photo' ? this.session.shownProject()?.photos[fill.photoId] : undefined;
+    return opening && fill?.type === 'photo' && photo ? { opening, fill, photo } : null;
   });
+  readonly kind = computed(() => (this.photo() ? 'photo' : this.ground().type));
   readonly fade = computed(() => ({
     colour: this.sheet()?.veil?.colour ?? '',
     percent: this.sheet()?.veil?.colour ? Math.round((this.sheet()?.veil?.strength ?? 0.5) * 100) : 0,
   }));
 
   use(kind: 'colour' | 'gradient' | 'none'): void {
-    if (this.ground().type === kind) return;
-    const fill: Fill = kind === 'colour' ? { type: 'colour', colour: '#ffffff' } : kind === 'gradient' ? FIRST : { type: 'none' };
-    this.session.commit(this.edit(fill, kind === 'none' ? 'Clear background' : 'Colour sheet'));
+    if (this.kind() === kind) return;
+    const { sheet } = this.session.context();
+    const name = kind === 'none' ? 'Clear background' : 'Colour sheet';
+    const photo = backgroundOf(sheet);
+    const taken = photo ? removeItem(sheet, photo.id, name).operations : [];
+    const isNew = this.ground().type !== kind;
+    this.session.commit({ name, operations: [...taken, ...(isNew ? this.edit(FIRSTS[kind], name).operations : [])] });
   }
 
-  edit(background: Fill, name = 'Colour sheet'): Edit {
+  edit(background: GroundFill, name = 'Colour sheet'): Edit {
     return changeSheet(this.session.context().sheet, { background }, name);
   }
 
@@ -104,9 +115,17 @@ export class SheetGroundComponent {
   }
 
   setBlur(px: number): void {
-    const fill = this.ground() as PhotoFill;
-    const { blur: _before, ...rest } = fill;
-    this.session.commitAgain(this.edit(px > 0 ? { ...rest, blur: px } : rest, 'Blur the background'));
+    const { sheet } = this.session.context();
+    const opening = backgroundOf(sheet);
+    if (opening?.fill.type !== 'photo') return;
+    const { blur: _before, ...rest } = opening.fill;
+    const fill = px > 0 ? { ...rest, blur: px } : rest;
+    this.session.commitAgain(changeItem(sheet, opening, { fill }, 'Blur the background'));
+  }
+
+  /** The photo is worked on like any other: moved, scaled, toned, cut out. */
+  workOn({ id }: Opening): void {
+    this.session.select(id);
   }
 
   fadeEdit(colour: Colour, percent: number): Edit {

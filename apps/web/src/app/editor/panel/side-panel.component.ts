@@ -1,7 +1,7 @@
 import { NgTemplateOutlet } from '@angular/common';
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { changeItem } from '@kadrosyn/core';
+import { changeItem, isBackground } from '@kadrosyn/core';
 import { RovingFocusDirective } from '../../interface/roving-focus.directive';
 import { sizeWords } from '../../interface/sheet-words';
 import { BreakoutTabComponent } from '../breakout/breakout-tab.component';
@@ -50,7 +50,8 @@ export class SidePanelComponent {
     const [item, sheet, project] = [this.session.selected(), this.session.shownSheet(), this.session.shownProject()];
     if (!item || !sheet || !project || item.type === 'group') return '';
     const photo = item.fill.type === 'photo' ? project.photos[item.fill.photoId] : undefined;
-    return `${outlineWord(item)}, ${sizeWords(item.box, project.unit, sheet.dpi)}${photo ? ` · ${photo.name}` : ''}`;
+    const size = isBackground(item) ? '' : `, ${sizeWords(item.box, project.unit, sheet.dpi)}`;
+    return `${outlineWord(item)}${size}${photo ? ` · ${photo.name}` : ''}`;
   });
 
   choose(tab: PanelTab): void {

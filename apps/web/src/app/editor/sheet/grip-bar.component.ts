@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { isShared, type Grip } from '@kadrosyn/core';
+import { isBackground, isShared, type Grip } from '@kadrosyn/core';
 import { deleteWord } from '../commands/item-edits';
 import { EditorSession } from '../session';
 import { TextCaret } from '../text/text-caret';
@@ -72,7 +72,7 @@ export class GripBarComponent {
     if (isShared(opening.fill) && this.session.grip() !== 'photo')
       return `moves ${opening.name}, the photo stays for all its windows`;
     if (this.typing.opening()) return `types in ${opening.name}; Escape ends`;
-    return opening.locked
+    return opening.locked && !isBackground(opening)
       ? `${opening.name} is locked`
       : moveWords(this.session.grip(), opening.name, opening.fill.type === 'photo');
   });
@@ -82,7 +82,7 @@ export class GripBarComponent {
     const together = this.session.together();
     if (together.length > 1) return `Delete removes ${nameTogether(together)}`;
     const item = this.session.selected();
-    if (!item || item.locked) return '';
+    if (!item || (item.locked && !isBackground(item))) return '';
     return this.typing.opening() ? 'Delete removes letters' : `Delete ${deleteWord(item, this.session.grip()).words}`;
   });
 

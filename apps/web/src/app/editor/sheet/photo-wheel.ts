@@ -3,6 +3,7 @@ import {
   boxMatrix,
   changeOpening,
   invert,
+  isBackground,
   openingsAt,
   scalePhoto,
   type Edit,
@@ -48,9 +49,11 @@ export class PhotoWheel {
   /** The selected opening, when the grip is on its photo and the point of the sheet on the opening. */
   private openingAt(at: Point): Opening | null {
     const opening = this.session.settledOpening();
-    if (!opening || opening.locked || this.session.grip() !== 'photo' || opening.fill.type !== 'photo') return null;
+    const isBehind = opening !== null && isBackground(opening);
+    if (!opening || (opening.locked && !isBehind) || this.session.grip() !== 'photo' || opening.fill.type !== 'photo')
+      return null;
     const { sheet, shaper } = this.session.context();
-    return openingsAt(sheet.items, at, shaper, { reach: 0 }).some(({ id }) => id === opening.id) ? opening : null;
+    return isBehind || openingsAt(sheet.items, at, shaper, { reach: 0 }).some(({ id }) => id === opening.id) ? opening : null;
   }
 
   /** @param at - stays where it is on the photo, px of the sheet. */

@@ -1,4 +1,5 @@
 import {
+  isBackground,
   openingsAt,
   type Carried,
   type Edit,
@@ -84,7 +85,7 @@ export class Presses {
   private onMark(event: PointerEvent, base: Base): Press | null {
     const target = event.target as Element;
     const selected = this.session.settledOpening();
-    if (selected && !selected.locked) {
+    if (selected && (!selected.locked || isBackground(selected))) {
       const gesture = this.handleGesture(target, selected, base.sheetStart);
       if (gesture) return { ...base, ...gesture, opening: selected, click: undefined, pans: false };
     }
@@ -110,6 +111,9 @@ export class Presses {
       };
     const owner = held?.id ?? owners[0];
     if (!owner) {
+      // Where nothing lies, the photo behind it is moved, if that is what is worked on.
+      const background = this.session.background();
+      if (background) return { ...this.onOpening(base, background), click: null };
       // With a finger the sheet is moved; whoever wants to draw a rectangle says so first.
       const press = { ...base, gesture: null, click: null };
       return event.pointerType === 'touch' ? { ...press, pans: true } : { ...press, pans: false, draws: 'selects' };

@@ -22,7 +22,14 @@ export default defineConfig({
     projects: [
       {
         resolve: { alias },
-        test: { name: 'core', include: ['packages/core/src/**/*.test.ts'], testTimeout: PATIENCE_MS, setupFiles, ...SHARED },
+        test: {
+          name: 'core',
+          include: ['packages/core/src/**/*.test.ts'],
+          testTimeout: PATIENCE_MS,
+          hookTimeout: PATIENCE_MS,
+          setupFiles,
+          ...SHARED,
+        },
       },
       {
         resolve: { alias },
@@ -30,6 +37,7 @@ export default defineConfig({
           name: 'render',
           include: ['packages/render/src/**/*.test.ts', 'packages/cli/src/**/*.test.ts'],
           testTimeout: PATIENCE_MS,
+          hookTimeout: PATIENCE_MS,
           setupFiles,
           ...SHARED,
         },

@@ -4,6 +4,8 @@ import {
   newArtwork,
   newLettering,
   newProject,
+  FACE_ROLES,
+  STARTING_ROLES,
   newShapedOpening,
   toPx,
   type Box,
@@ -89,7 +91,9 @@ export class SheetKit {
       this.shaper,
     );
     const outline = made.outline as LetteringOutline;
-    const set: LetteringOutline = { ...outline, align, runs: outline.runs.map((run) => ({ ...run, tracking })) };
+    const role = FACE_ROLES.find((one) => STARTING_ROLES[one] === face);
+    const runs = outline.runs.map((run) => ({ ...run, ...(role && { role }), tracking }));
+    const set: LetteringOutline = { ...outline, align, runs };
     const { width, height } = layOut(set, this.shaper);
     const left = this.px(x) - (align === 'left' ? 0 : align === 'right' ? width : width / 2);
     return { ...made, outline: set, box: { ...made.box, x: left, y: this.px(y) - height / 2, width, height } };

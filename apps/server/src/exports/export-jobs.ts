@@ -1,4 +1,4 @@
-import { findSheet } from '@kadrosyn/core';
+import { findSheet, openProject, PROJECT_VERSION, type Project } from '@kadrosyn/core';
 import type { FastifyBaseLogger } from 'fastify';
 import type pg from 'pg';
 import PgBoss from 'pg-boss';
@@ -86,15 +86,16 @@ export class ExportJobs {
     const heartbeat = setInterval(report, HEARTBEAT);
     try {
       const from = performance.now();
+      const document = ofThisVersion(request.document);
       const task = {
-        project: request.document,
+        project: document,
         sheetId: request.sheetId,
         scale: request.scale,
         type: request.type,
         quality: request.quality,
-        ...(await this.files(workspaceId, request)),
+        ...(await this.files(workspaceId, { ...request, document })),
         facesFolder: this.facesFolder,
-        faceFiles: await new FaceStore(this.db, workspaceId).filesFor(request.document),
+        faceFiles: await new FaceStore(this.db, workspaceId).filesFor(document),
       };
       const read = performance.now();
       const { file, times } = await this.tasks.export(task, { onProgress: report, signal: controller.signal });
@@ -134,6 +135,15 @@ export class ExportJobs {
     if (!sheet) return { photoFiles: {}, matteFiles: {} };
     return filesToDraw(this.db, workspaceId, { ...document, sheets: [sheet] }, 'master');
   }
+}
+
+/** What was asked for before the application was renewed is drawn as well. @throws Error when it does not open. */
+function ofThisVersion(document: Project): Project {
+  const version: number = document.version;
+  if (version === PROJECT_VERSION) return document;
+  const opened = openProject(document);
+  if (!opened.ok) throw new Error(opened.reason);
+  return opened.project;
 }
 
 function roundedTimes(times: Readonly<Record<string, number>>): Record<string, number> {

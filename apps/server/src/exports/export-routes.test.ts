@@ -122,6 +122,12 @@ describe('exports', () => {
     await server.services.db.execute(sql`update exports set ${leave}, attempts = 3 where id = ${hopeless}`);
     // Noted, but never named to the queue.
     await server.services.db.execute(sql`update exports set created_at = now() - interval '1 minute' where id = ${forgotten}`);
+    // Asked for before the application was renewed.
+    const old = await store.add(ask);
+    await server.services.db.execute(
+      sql`update exports set ${leave}, attempts = 1, document = document - 'roles' || '{"version":5}' where id = ${old}`,
+    );
+    expect(await ended(old)).toMatchObject({ state: 'done' });
     expect(await ended(lost)).toMatchObject({ state: 'done' });
     expect(await ended(forgotten)).toMatchObject({ state: 'done' });
     const given = await ended(hopeless);

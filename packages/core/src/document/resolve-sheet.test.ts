@@ -22,7 +22,7 @@ const inked = testOpening('inked', {
   finish: { rim: { top: 1, right: 1, bottom: 1, left: 1, colour: { role: 'second' } } },
 });
 const project = testProject([plain, testGroup('group', [inked, plain])]);
-const roles = { ground: '#f0f0f0', ink: '#0a0b0c', accent: '#ff0000', second: '#00ff00' };
+const roles = { ...project.roles, ground: '#f0f0f0', ink: '#0a0b0c', accent: '#ff0000', second: '#00ff00' };
 
 /** Whether there is a colour by its role anywhere in it. */
 function hasRole(value: unknown): boolean {

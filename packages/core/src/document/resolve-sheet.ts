@@ -43,8 +43,8 @@ function resolved(part: object, roles: Roles, done: WeakMap<object, object>): ob
 function withParts(part: object, change: (value: unknown) => unknown): object {
   if (Array.isArray(part)) {
     const list: readonly unknown[] = part;
-    const after = list.map(change);
-    return after.some((value, index) => value !== list[index]) ? after : part;
+    const changed = list.map(change);
+    return changed.some((value, index) => value !== list[index]) ? changed : list;
   }
   let after: Record<string, unknown> | null = null;
   for (const [key, value] of Object.entries(part)) {

@@ -18,8 +18,8 @@ class Underway {
   constructor() {
     Underway.last = this;
   }
-  open(): void {}
-  send(): void {}
+  readonly open = vi.fn();
+  readonly send = vi.fn();
   abort(): void {
     this.isGivenUp = true;
     this.onabort?.();

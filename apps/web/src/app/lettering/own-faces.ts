@@ -1,5 +1,5 @@
 import { inject, Injectable, signal } from '@angular/core';
-import { findFace, type FaceAxes } from '@kadrosyn/core';
+import { findFace, type ChosenFace, type FaceAxes } from '@kadrosyn/core';
 import { faultOf } from '../api/fault';
 import { Server } from '../api/server';
 import type { OwnFace } from '../api/server-types';
@@ -25,6 +25,12 @@ export class OwnFaces {
 
   find(id: string): OwnFace | undefined {
     return this.kept().find((face) => face.id === id);
+  }
+
+  /** A face as letters name it: of one's own, with its name and the shipped one that looks most like it. */
+  chosen(id: string): ChosenFace {
+    const own = this.find(id);
+    return own ? { face: id, faceName: own.name, standIn: own.similar } : { face: id };
   }
 
   /** The axes of any face, shipped or own. */

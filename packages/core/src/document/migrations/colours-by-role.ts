@@ -2,7 +2,7 @@ import { backgroundAsItem, refuseBackgrounds } from './background-as-item.js';
 import { isRaw, type Migration } from './migration.js';
 
 /**
- * Version 6 knows colours by their role, and what each role stands for: nothing had one before. The photo behind a sheet is one of its items
+ * Version 6 knows colours and faces by their role, and what each role stands for: nothing had one before. The photo behind a sheet is one of its items
  * (`background-as-item.ts`).
  */
 export const coloursByRole: Migration = {
@@ -12,7 +12,10 @@ export const coloursByRole: Migration = {
     const taken = idsIn(sheets);
     return {
       ...document,
-      roles: { ground: '#fbf8f1', ink: '#20272a', accent: '#cf4a22', second: '#1d5a4c' },
+      roles: {
+        ...{ ground: '#fbf8f1', ink: '#20272a', accent: '#cf4a22', second: '#1d5a4c' },
+        ...{ headline: 'alfa-slab-one', text: 'archivo', hand: 'pacifico' },
+      },
       ...(Array.isArray(sheets)
         ? { sheets: sheets.map((sheet: unknown, index) => (isRaw(sheet) ? backgroundAsItem(sheet, index, taken) : sheet)) }
         : {}),

@@ -1,3 +1,4 @@
+import { FACE_ROLES } from '../face-role.js';
 import {
   Array as ArrayPart,
   Boolean as BooleanPart,
@@ -43,6 +44,9 @@ const Run = ObjectPart(
       description: 'One for each letter (grapheme) of the text; see lettering/letter-ids.',
     }),
     letterCase: Optional(Enum(['upper', 'lower'], { description: 'How the letters are shown; the text stays as it was typed.' })),
+    role: Optional(
+      Enum([...FACE_ROLES], { description: 'What its face is for: it follows the one that the project has for that.' }),
+    ),
     faceName: Optional(NamePart),
     standIn: Optional(Unsafe<string>({ $ref: '#/$defs/id', description: 'Id of the shipped face that looks most like it.' })),
   },

@@ -44,6 +44,8 @@ describe('chips on the stage', () => {
           }
         }
       }),
+      // The same values in every run: how often they lie on one another depends on them.
+      { seed: 20_261_125 },
     );
     expect(pairs).toBeGreaterThan(500);
     expect(covered / pairs).toBeLessThan(0.01);

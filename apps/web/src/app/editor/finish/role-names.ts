@@ -1,4 +1,4 @@
-import type { ColourRole } from '@kadrosyn/core';
+import type { ColourRole, FaceRole } from '@kadrosyn/core';
 
 /** What people read for a role. */
 export const ROLE_NAMES: Readonly<Record<ColourRole, string>> = {
@@ -7,3 +7,5 @@ export const ROLE_NAMES: Readonly<Record<ColourRole, string>> = {
   accent: 'Accent',
   second: 'Second',
 };
+
+export const FACE_ROLE_NAMES: Readonly<Record<FaceRole, string>> = { headline: 'Headline', text: 'Text', hand: 'Handwriting' };

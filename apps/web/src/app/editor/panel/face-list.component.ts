@@ -1,13 +1,33 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
 import { MatMenuModule } from '@angular/material/menu';
-import { FACES, findFace, layOut, layoutPath, newLetterIds, toPathData, type LetteringOutline } from '@kadrosyn/core';
+import {
+  FACE_ROLES,
+  FACES,
+  findFace,
+  layOut,
+  layoutPath,
+  newLetterIds,
+  toPathData,
+  type FaceRole,
+  type LetteringOutline,
+  type Roles,
+} from '@kadrosyn/core';
 import { faultOf } from '../../api/fault';
 import type { OwnFace } from '../../api/server-types';
 import { OwnFaces } from '../../lettering/own-faces';
 import { ShaperLoader } from '../../lettering/shaper-loader';
+import { FACE_ROLE_NAMES } from '../finish/role-names';
 import { Notices } from '../notices';
 
 const SIZE = 22;
+/** So many lists there were: their parts name one another. */
+let lists = 0;
+
+/** A face, and the role by which it is meant. */
+export interface FaceChoice {
+  readonly face: string;
+  readonly role?: FaceRole;
+}
 
 /** The faces, each shown in itself. */
 @Component({
@@ -15,15 +35,15 @@ const SIZE = 22;
   imports: [MatMenuModule],
   template: `
     <div>
-      <h3 id="face-word">Face</h3>
+      <h3 [id]="id + '-word'">{{ label() }}</h3>
       <button
         class="ka-field face"
-        aria-labelledby="face-word face-name"
+        [attr.aria-labelledby]="id + '-word ' + id + '-name'"
         [matMenuTriggerFor]="menu"
         (menuOpened)="open.set(true)"
         (menuClosed)="open.set(false)"
       >
-        <span id="face-name" class="visually-hidden">{{ name() }}</span>
+        <span [id]="id + '-name'" class="visually-hidden">{{ role() ? roleNames[role()!] + ', ' : '' }}{{ name() }}</span>
         @if (drawing(face()); as one) {
           <svg [attr.viewBox]="one.frame" [attr.width]="one.width" height="26" aria-hidden="true">
             <path [attr.d]="one.path" />
@@ -31,11 +51,25 @@ const SIZE = 22;
         } @else {
           {{ name() }}
         }
+        @if (role(); as one) {
+          <i aria-hidden="true">{{ roleNames[one] }}</i>
+        }
       </button>
       <mat-menu #menu="matMenu" class="ka-faces-menu">
         <ng-template matMenuContent>
+          @for (choice of forRoles(); track choice.role) {
+            <button mat-menu-item [attr.aria-label]="choice.words" (click)="chosen.emit(choice)">
+              @if (drawing(choice.face, choice.name); as one) {
+                <svg class="ka-face" [attr.viewBox]="one.frame" [attr.width]="one.width" height="26" aria-hidden="true">
+                  <path [attr.d]="one.path" />
+                </svg>
+              } @else {
+                {{ choice.name }}
+              }
+            </button>
+          }
           @for (choice of choices(); track choice.id) {
-            <button mat-menu-item [attr.aria-label]="choice.name" (click)="chosen.emit(choice.id)">
+            <button mat-menu-item [attr.aria-label]="choice.name" (click)="chosen.emit({ face: choice.id })">
               @if (drawing(choice.id); as one) {
                 <svg class="ka-face" [attr.viewBox]="one.frame" [attr.width]="one.width" height="26" aria-hidden="true">
                   <path [attr.d]="one.path" />
@@ -76,6 +110,16 @@ const SIZE = 22;
       text-align: left;
       cursor: pointer;
     }
+    i {
+      margin-left: auto;
+      padding: 1px 8px;
+      font-size: 13px;
+      font-style: normal;
+      font-weight: 600;
+      background: var(--paper);
+      border: 1px solid var(--rule);
+      border-radius: 6px;
+    }
     svg {
       flex: none;
       fill: var(--ink);
@@ -87,8 +131,23 @@ export class FaceListComponent {
   private readonly loader = inject(ShaperLoader);
   readonly own = inject(OwnFaces);
   private readonly notices = inject(Notices);
+  readonly label = input('Face');
   readonly face = input.required<string>();
-  readonly chosen = output<string>();
+  /** The role by which the face goes. */
+  readonly role = input<FaceRole>();
+  /** Faces that are offered by their role, before all others. */
+  readonly roles = input<Roles | null>(null);
+  readonly chosen = output<FaceChoice>();
+  readonly roleNames = FACE_ROLE_NAMES;
+  readonly id = `face-list-${lists++}`;
+  readonly forRoles = computed(() => {
+    const roles = this.roles();
+    if (!roles) return [];
+    return FACE_ROLES.map((role) => ({
+      ...{ role, face: roles[role], name: FACE_ROLE_NAMES[role] },
+      words: `${FACE_ROLE_NAMES[role]} of the project, ${this.named(roles[role])}`,
+    }));
+  });
   readonly open = signal(false);
   readonly choices = computed(() => [...this.own.list(), ...FACES].map(({ id, name }) => ({ id, name })));
   readonly name = computed(() => this.named(this.face()));
@@ -98,14 +157,14 @@ export class FaceListComponent {
     return (findFace(id) ?? this.own.find(id))?.name ?? 'A face that is not here';
   }
 
-  /** The name of a face set in it; null until it has arrived. */
-  drawing(id: string): { frame: string; width: number; path: string } | null {
+  /** The name of a face, or what it is for, set in it; null until it has arrived. */
+  drawing(id: string, words?: string): { frame: string; width: number; path: string } | null {
     const shaper = this.loader.shaper();
     if (this.open() && !shaper?.hasFace(id)) void this.loader.ensure([id]).catch(() => undefined);
     if (!shaper?.hasFace(id)) return null;
-    let known = this.drawings.get(id);
+    const text = words ?? this.named(id);
+    let known = this.drawings.get(`${id} ${text}`);
     if (!known) {
-      const text = this.named(id);
       const { min = 100, max = 900 } = this.own.axesOf(id)['wght'] ?? {};
       const axes: Record<string, number> = 'wght' in this.own.axesOf(id) ? { wght: Math.min(max, Math.max(min, 650)) } : {};
       const run = { text, face: id, axes, size: SIZE, tracking: 0, letterIds: newLetterIds(text) };
@@ -113,7 +172,7 @@ export class FaceListComponent {
       const layout = layOut(outline, shaper);
       const middle = layout.height / 2;
       known = { frame: `0 ${middle - 13} ${layout.width} 26`, width: layout.width, path: toPathData(layoutPath(layout), 1) };
-      this.drawings.set(id, known);
+      this.drawings.set(`${id} ${text}`, known);
     }
     return known;
   }
@@ -135,6 +194,6 @@ export class FaceListComponent {
     const faults = results.filter(({ fault }) => fault);
     if (faults.length > 0) this.notices.say(faults.map(({ fileName, fault }) => `${fileName}: ${fault}`).join('\n'));
     const added = results.find(({ face }) => face)?.face;
-    if (added) this.chosen.emit(added.id);
+    if (added) this.chosen.emit({ face: added.id });
   }
 }

@@ -11,6 +11,7 @@ import {
   letteringText,
   missingLetters,
   splitWord,
+  withFace,
   withWholeText,
   type Edit,
   type LetteringOutline,
@@ -26,7 +27,7 @@ import { Notices } from '../notices';
 import { EditorSession } from '../session';
 import { LengthFieldComponent } from './length-field.component';
 import { CircleSectionComponent } from './circle-section.component';
-import { FaceListComponent } from './face-list.component';
+import { FaceListComponent, type FaceChoice } from './face-list.component';
 import { PlainFillComponent } from './plain-fill.component';
 
 const AXIS_NAMES: Readonly<Record<string, string>> = { wght: 'Weight', wdth: 'Width' };
@@ -108,20 +109,10 @@ export class LettersTabComponent {
     this.session.commitAgain(textEdit(this.session.context(), opening, outline));
   }
 
-  async setFace(face: string): Promise<void> {
+  async setFace({ face, role }: FaceChoice): Promise<void> {
     await this.loader.ensure([face], this.textValue());
-    const axes = this.ownFaces.axesOf(face);
-    const kept = Object.fromEntries(
-      Object.entries(this.run().axes)
-        .filter(([tag]) => tag in axes)
-        .map(([tag, value]) => [tag, Math.min(axes[tag]!.max, Math.max(axes[tag]!.min, value))]),
-    );
-    const own = this.ownFaces.find(face);
-    const outline = withRuns(this.settledOutline(), { face, axes: kept });
-    const runs = outline.runs.map(({ faceName: _name, standIn: _similar, ...run }) =>
-      own ? { ...run, faceName: own.name, standIn: own.similar } : run,
-    );
-    this.session.commit(this.edit({ ...outline, runs }, 'Change face'));
+    const chosen = { ...this.ownFaces.chosen(face), ...(role && { role }) };
+    this.session.commit(this.edit(withFace(this.settledOutline(), chosen, this.ownFaces.axesOf), 'Change face'));
   }
 
   axisEdit(tag: string, value: number): Edit {

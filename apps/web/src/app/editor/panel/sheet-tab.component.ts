@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { ColoursSectionComponent } from '../finish/colours-section.component';
+import { FacesSectionComponent } from '../finish/faces-section.component';
 import { LightSectionComponent } from '../finish/light-section.component';
 import { MoodSectionComponent } from '../finish/mood-section.component';
 import { EditorSession } from '../session';
@@ -7,7 +8,7 @@ import { SheetGroundComponent } from './sheet-ground.component';
 import { SheetLinesComponent } from './sheet-lines.component';
 import { SheetSizeComponent } from './sheet-size.component';
 
-/** Ground, mood, colours, size and lines of the sheet. */
+/** Ground, mood, colours, faces, size and lines of the sheet. */
 @Component({
   selector: 'ka-sheet-tab',
   imports: [
@@ -17,6 +18,7 @@ import { SheetSizeComponent } from './sheet-size.component';
     MoodSectionComponent,
     LightSectionComponent,
     ColoursSectionComponent,
+    FacesSectionComponent,
   ],
   template: `
     @if (session.shownSheet(); as sheet) {
@@ -29,6 +31,7 @@ import { SheetSizeComponent } from './sheet-size.component';
     <ka-mood-section />
     <ka-light-section />
     <ka-colours-section />
+    <ka-faces-section />
     <ka-sheet-size />
     <ka-sheet-lines />
   `,

@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, DestroyRef, effect, inject } from '@angular/core';
+import { readingVerdict, readingWords } from '@kadrosyn/core';
 import { FoldPartComponent } from '../finish/fold-part.component';
 import { OpenFolds } from '../finish/open-folds';
 import { WordReading } from './word-reading';
@@ -75,10 +76,7 @@ export class ReadablePartComponent {
   readonly summary = computed(() => (this.percent() === null ? '…' : `${this.percent()} % of the edge`));
   readonly words = computed(() => {
     const measured = this.reading.measured();
-    if (!measured) return '';
-    const { seen, ratio, difference } = measured;
-    const verdict = seen >= 0.9 ? 'Easy to read' : seen >= 0.65 ? 'Readable, with weak places' : 'Hard to read';
-    return `${verdict}: contrast ${ratio.toFixed(1)} to 1 across the edge, colours ${Math.round(difference)} apart.`;
+    return this.reading.finding()?.words ?? (measured ? readingWords(measured) : '');
   });
   /** Letters with the share of their edge that can be seen. */
   readonly letters = computed(() => {
@@ -89,7 +87,8 @@ export class ReadablePartComponent {
     return word.outline.runs.flatMap((run) =>
       [...segments.segment(run.text)].flatMap(({ segment }, i) => {
         const seen = shares.get(run.letterIds[i] ?? '');
-        return seen === undefined ? [] : [{ letter: segment, percent: Math.round(seen * 100) }];
+        if (seen === undefined) return [];
+        return [{ letter: segment, percent: Math.round(seen * 100), isHard: readingVerdict(seen) === 'hard' }];
       }),
     );
   });

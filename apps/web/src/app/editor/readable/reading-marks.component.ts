@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { apply, outlineBounds } from '@kadrosyn/core';
+import { apply, outlineBounds, readingVerdict } from '@kadrosyn/core';
 import { EditorSession } from '../session';
 import { StageView } from '../sheet/stage-view';
 import { Viewport } from '../sheet/viewport';
@@ -8,15 +8,12 @@ import { selectTab } from '../state/editor.selectors';
 import { TextCaret } from '../text/text-caret';
 import { WordReading } from './word-reading';
 
-/** From this share of its edge on a word is read without a thought: nothing is said outside the Finish tab. */
-const EASY = 0.9;
-
 /** A small bar by the selected word that says how well it can be read, and marks along its weak places. */
 @Component({
   selector: 'ka-reading-marks',
   template: `
     @if (bar(); as shown) {
-      <div class="bar" [class.weak]="shown.percent < 65" [style.left.px]="shown.x" [style.top.px]="shown.y" aria-hidden="true">
+      <div class="bar" [class.weak]="shown.isHard" [style.left.px]="shown.x" [style.top.px]="shown.y" aria-hidden="true">
         <i><b [style.width.%]="shown.percent"></b></i>
         {{ shown.percent }} %
       </div>
@@ -89,12 +86,18 @@ export class ReadingMarksComponent {
   readonly bar = computed(() => {
     const [word, measured, shaper] = [this.reading.word(), this.reading.measured(), this.session.shaper()];
     if (!word || !measured || !shaper || this.view.clean() || this.typing.opening()) return null;
-    if (this.tab() !== 'finish' && measured.seen >= EASY) return null;
+    // What is read without a thought is spoken of in the Finish tab only.
+    if (this.tab() !== 'finish' && !this.reading.finding()) return null;
     const bounds = outlineBounds(word, shaper);
     if (!bounds) return null;
     const { x, y } = apply(this.viewport.matrix(), { x: bounds.x, y: bounds.y });
     // Clear of the pegs at the corners, and always on the stage.
-    return { x: Math.max(8, x + 14), y: Math.max(28, y - 12), percent: Math.round(measured.seen * 100) };
+    return {
+      x: Math.max(8, x + 14),
+      y: Math.max(28, y - 12),
+      percent: Math.round(measured.seen * 100),
+      isHard: readingVerdict(measured.seen) === 'hard',
+    };
   });
 
   readonly lines = computed(() => {

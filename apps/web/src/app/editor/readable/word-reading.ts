@@ -5,6 +5,7 @@ import {
   findItem,
   findOpening,
   findSheet,
+  hardToRead,
   invertEdit,
   LOOKINGS,
   remediesFor,
@@ -34,6 +35,11 @@ import { PhotoLevels } from '../../photos/photo-levels';
 import { PhotoColours } from '../finish/photo-colours';
 import { EditorSession } from '../session';
 import { TextCaret } from '../text/text-caret';
+
+/** From px of the measuring to px of the sheet. */
+const onSheetOf =
+  ({ edges: { area, scale } }: MeasuredWord) =>
+  ({ x, y }: Point): Point => ({ x: (x + area.x) / scale, y: (y + area.y) / scale });
 
 /** A word is measured when nothing has changed for so many ms. */
 const REST = 250;
@@ -95,10 +101,13 @@ export class WordReading {
   readonly weak = computed<readonly (readonly Point[])[]>(() => {
     const measured = this.measured();
     if (!measured || !this.showsWeak()) return [];
-    const { area, scale } = measured.edges;
-    return weakStretches(measured.samples).map((line) =>
-      line.map(({ x, y }) => ({ x: (x + area.x) / scale, y: (y + area.y) / scale })),
-    );
+    return weakStretches(measured.samples).map((line) => line.map(onSheetOf(measured)));
+  });
+
+  /** What is wrong with the word; null while it has not been measured, and where nothing is. */
+  readonly finding = computed(() => {
+    const measured = this.measured();
+    return measured ? (hardToRead.find({ measured, onSheet: onSheetOf(measured) })[0] ?? null) : null;
   });
 
   constructor() {

@@ -230,6 +230,15 @@ describe('several sheets', () => {
     expect(shown(reducer(reducer(back, EditorActions.showSheet({ sheetId: second.id })), EditorActions.redo()))).toBe(first.id);
   });
 
+  it('stays where it is when what is taken back changed that sheet too', () => {
+    const added = [first, second].map((sheet) => insertItem(sheet, { ...opening, id: `circle_${sheet.id}` }, 'Add circle'));
+    const edit = { name: 'Add circles', operations: added.flatMap(({ operations }) => operations) };
+    for (const { id } of [first, second]) {
+      const done = reducer(reducer(both(), EditorActions.showSheet({ sheetId: id })), EditorActions.commit({ edit }));
+      expect(shown(reducer(done, EditorActions.undo()))).toBe(id);
+    }
+  });
+
   it('shows a sheet with the edit that is going on, and falls back when a sheet is gone', () => {
     const edit = insertItem(second, opening, 'Add circle');
     const state = reducer(reducer(both(), EditorActions.showSheet({ sheetId: second.id })), EditorActions.preview({ edit }));

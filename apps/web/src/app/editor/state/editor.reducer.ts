@@ -137,7 +137,7 @@ function stepped(state: EditorState, take: typeof undo): EditorState {
   if (!step) return state;
   const { edit, history } = step;
   if (!edit) return { ...state, history, said: { words: refusedWords(step.name, take) } };
-  const next = withStep(onSheet(state, sheetOf(edit)), { ...step, edit });
+  const next = withStep(onSheet(state, sheetOf(edit, state.sheetId ?? state.project!.sheets[0]!.id)), { ...step, edit });
   const { selectedIds, project } = next;
   const left = project ? selectedIds.filter((id) => isOnASheet(project, id)) : [];
   return left.length === selectedIds.length ? next : withSelection(next, left);
@@ -150,10 +150,10 @@ function onSheet(state: EditorState, sheetId: string | null): EditorState {
   return withSelection({ ...state, sheetId, preview: null }, null);
 }
 
-/** The sheet that a step changes: what is taken back is to be seen. */
-function sheetOf(edit: Edit): string | null {
-  for (const operation of edit.operations) if ('sheetId' in operation) return operation.sheetId;
-  return null;
+/** The sheet that a step changes, the shown one before others: what is taken back is to be seen. */
+function sheetOf({ operations }: Edit, shown: string): string | null {
+  const changed = operations.flatMap((operation) => ('sheetId' in operation ? [operation.sheetId] : []));
+  return changed.includes(shown) ? shown : (changed[0] ?? null);
 }
 
 function withStep(state: EditorState, step: Step & { readonly edit: Edit }): EditorState {

@@ -137,7 +137,7 @@ function stepped(state: EditorState, take: typeof undo): EditorState {
   if (!step) return state;
   const { edit, history } = step;
   if (!edit) return { ...state, history, said: { words: refusedWords(step.name, take) } };
-  const next = withStep(onSheet(state, sheetOf(edit, state.sheetId ?? state.project!.sheets[0]!.id)), { ...step, edit });
+  const next = withStep(onSheet(state, sheetOf(edit, state.sheetId ?? state.project.sheets[0]!.id)), { ...step, edit });
   const { selectedIds, project } = next;
   const left = project ? selectedIds.filter((id) => isOnASheet(project, id)) : [];
   return left.length === selectedIds.length ? next : withSelection(next, left);

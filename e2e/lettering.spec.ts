@@ -123,7 +123,7 @@ test('a face of one’s own is added, used, and kept in sight when it is gone', 
     { name: 'mine.ttf', mimeType: 'font/ttf', buffer: FONT },
   ]);
   await expect(page.getByText('broken.ttf: The font is damaged')).toBeVisible();
-  await expect(panel.locator('#face-name')).toHaveText('Shrikhand');
+  await expect(panel.locator('button.face .visually-hidden')).toHaveText('Shrikhand');
   await panel.locator('button.face').click();
   await expect(page.getByRole('menuitem', { name: 'Shrikhand' })).toHaveCount(2);
   await page.keyboard.press('Escape');

@@ -19,9 +19,21 @@ async function secondWindow({ page }: Editor): Promise<Editor> {
 async function openedAfter(first: Editor, second: Editor): Promise<Editor> {
   const [address, context] = [first.page.url(), first.page.context()];
   const later = await context.newPage();
-  await first.page.close();
-  await second.page.close();
+  for (const { page } of [first, second]) {
+    // What a closing window sends is no longer held back by its being offline: it would come first or last as it happens.
+    await page.evaluate(() => {
+      window.fetch = () => Promise.reject(new TypeError('Not connected'));
+    });
+    await page.close();
+  }
   await context.setOffline(false);
+  // A browser that is busy lets go of a closed window's name a little later; until then its work is that of an open window.
+  await later.goto(new URL('/api/health', address).href);
+  const held = async (): Promise<number> => {
+    const locks = await later.evaluate(() => navigator.locks.query());
+    return (locks.held ?? []).filter(({ name }) => name?.startsWith('kadrosyn-window-')).length;
+  };
+  await expect.poll(held).toBe(0);
   await later.goto(address);
   const third = new Editor(later);
   await third.ready();

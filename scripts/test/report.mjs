@@ -13,7 +13,10 @@ const TOLD = 8;
 
 function readVitest(files) {
   const tests = files.flatMap((file) => file.assertionResults);
-  const broken = files.filter((file) => file.status === 'failed' && file.assertionResults.length === 0);
+  // What failed before its first test, and had its tests passed over.
+  const broken = files.filter(
+    (file) => file.status === 'failed' && file.assertionResults.every(({ status }) => status !== 'failed'),
+  );
   return {
     passed: tests.filter((test) => test.status === 'passed').length,
     failures: [

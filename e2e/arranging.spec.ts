@@ -12,8 +12,10 @@ async function threeShapes(page: Page): Promise<Editor> {
     ['Heart', '760'],
   ] as const) {
     await editor.supplies.getByRole('button', { name: shape, exact: true }).click();
+    await expect(editor.panel.getByRole('heading', { name: shape, exact: true })).toBeVisible();
     await editor.panel.getByRole('tab', { name: 'Size' }).click();
     await set(editor, 'Width', '240');
+    await expect(editor.panel.locator('.head p')).toContainText(', 240 × ');
     await set(editor, 'From the left', x);
     await set(editor, 'From the top', '420');
   }

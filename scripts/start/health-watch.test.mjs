@@ -24,7 +24,7 @@ async function watched() {
   await new Promise((resolve) => server.listen(0, '127.0.0.1', resolve));
   const ended = [];
   const { port } = server.address();
-  stop = watchHealth(`http://127.0.0.1:${port}/`, () => ended.push(asked), { every: 20, deadline: 100, most: 3 });
+  stop = watchHealth(`http://127.0.0.1:${port}/`, () => ended.push(asked), { every: 20, deadline: 700, most: 3 });
   return ended;
 }
 

@@ -46,7 +46,7 @@ export function newBackground(sheet: Sheet, fill: PhotoFill): Background {
   };
 }
 
-/** The same photo on a sheet of another size, no longer its background. */
+/** The same photo as an item like any other. */
 export function asLooseItem({ role: _role, locked: _locked, ...opening }: Background): Opening {
   return opening;
 }

@@ -2,9 +2,10 @@ import { dequal } from 'dequal';
 import { isBackground } from '../../document/background.js';
 import type { Item } from '../../document/item.js';
 import { EditConflict, EditError } from './edit-error.js';
-import { changedSheet, found, insertedAt, itemSlot, listIn, presentPlace, type Place } from './item-tree.js';
+import { changedSheet, found, insertedAt, itemId, itemSlot, listIn, type Place } from './item-tree.js';
 import { namesIn, namesNeededBy } from './item-names.js';
 import { defineOperation, nameOf } from './operation-kind.js';
+import { presentAbove } from './ordered-list.js';
 import { sheetOf } from './sheet-of.js';
 
 export interface InsertItem {
@@ -49,6 +50,6 @@ export const insertItem = defineOperation<'insert-item', InsertItem>({
     const list = listIn(items, place.groupId);
     if (!list) throw new EditConflict(`The group of ${item.name} is gone`);
     if (found(items, item.id)) throw new EditConflict(`${item.name} is there already`);
-    return { ...operation, place: { ...place, above: presentPlace(list, place.above) } };
+    return { ...operation, place: { ...place, above: presentAbove(list, place.above, itemId) } };
   },
 });

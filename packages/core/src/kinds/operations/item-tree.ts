@@ -3,7 +3,7 @@ import type { Group, Item } from '../../document/item.js';
 import type { Project, Sheet } from '../../document/project.js';
 import { EditError } from './edit-error.js';
 import type { Slot } from './operation-kind.js';
-import { insertedAbove } from './ordered-list.js';
+import { insertedAbove, removedFrom } from './ordered-list.js';
 
 /** Where an item lies: in a group or on the sheet (null), directly above another item of that list, or at the back (null). */
 export interface Place {
@@ -14,7 +14,7 @@ export interface Place {
 /** The place behind everything on a sheet. */
 export const AT_THE_BACK: Place = { groupId: null, above: null };
 
-const itemId = ({ id }: Item): string => id;
+export const itemId = ({ id }: Item): string => id;
 
 /** The place above what an item lies on; what lies on the background lies at the back. */
 export function placeAbove(items: readonly Item[], index: number): string | null {
@@ -33,10 +33,10 @@ export function changedSheet(project: Project, sheetId: string, change: (sheet: 
   return { ...project, sheets: project.sheets.with(index, change(project.sheets[index]!)) };
 }
 
-/** The item to lie on where the wanted one may be gone: the frontmost then. */
-export function presentPlace(list: readonly Item[], above: string | null): string | null {
-  if (above === null || list.some(({ id }) => id === above)) return above;
-  return placeAbove(list, list.length);
+/** What an item of a list lies on; at the back that is the background, where there is one. @param id - of the item. */
+function laidOn(list: readonly Item[], above: string | null, id: string): string | null {
+  const [first] = list;
+  return above === null && first && isBackground(first) && first.id !== id ? first.id : above;
 }
 
 export function insertedAt(items: readonly Item[], { groupId, above }: Place, item: Item): readonly Item[] {
@@ -45,11 +45,7 @@ export function insertedAt(items: readonly Item[], { groupId, above }: Place, it
     if (items[0] && isBackground(items[0])) throw new EditError('The sheet has a background already');
     return [item, ...items];
   }
-  return inList(items, groupId, (list) => {
-    const [first] = list;
-    const behind = above ?? (first && isBackground(first) ? first.id : null);
-    return insertedAbove(list, behind, item, itemId);
-  });
+  return inList(items, groupId, (list) => insertedAbove(list, laidOn(list, above, item.id), item, itemId));
 }
 
 export function removedAt(
@@ -59,12 +55,9 @@ export function removedAt(
 ): { readonly items: readonly Item[]; readonly item: Item } {
   let item: Item | undefined;
   const rest = inList(items, groupId, (list) => {
-    const at = list.findIndex((other) => other.id === id);
-    if (at < 0) throw new EditError(`${id} is not in the list`);
-    const lies = placeAbove(list, at);
-    if (lies !== above && list[at - 1]?.id !== above) throw new EditError(`${id} does not lie on ${above ?? 'the back'}`);
-    item = list[at]!;
-    return list.toSpliced(at, 1);
+    const { rest, value } = removedFrom(list, id, laidOn(list, above, id), itemId);
+    item = value;
+    return rest;
   });
   return { items: rest, item: item! };
 }

@@ -1,7 +1,8 @@
 import { isBackground } from '../../document/background.js';
 import { EditConflict, EditError } from './edit-error.js';
-import { changedSheet, found, insertedAt, itemSlot, listIn, presentPlace, removedAt, type Place } from './item-tree.js';
+import { changedSheet, found, insertedAt, itemId, itemSlot, listIn, removedAt, type Place } from './item-tree.js';
 import { defineOperation, nameOf } from './operation-kind.js';
+import { presentAbove } from './ordered-list.js';
 import { sheetOf } from './sheet-of.js';
 
 /** Moves an item in depth, or into a group and out of one. */
@@ -56,7 +57,7 @@ export const moveItem = defineOperation<'move-item', MoveItem>({
     return {
       ...operation,
       from: there.place,
-      to: { ...operation.to, above: presentPlace(list, operation.to.above) },
+      to: { ...operation.to, above: presentAbove(list, operation.to.above, itemId) },
     };
   },
 });

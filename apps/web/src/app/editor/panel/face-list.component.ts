@@ -57,20 +57,9 @@ export interface FaceChoice {
       </button>
       <mat-menu #menu="matMenu" class="ka-faces-menu">
         <ng-template matMenuContent>
-          @for (choice of forRoles(); track choice.role) {
+          @for (choice of offered(); track choice.role ?? choice.face) {
             <button mat-menu-item [attr.aria-label]="choice.words" (click)="chosen.emit(choice)">
               @if (drawing(choice.face, choice.name); as one) {
-                <svg class="ka-face" [attr.viewBox]="one.frame" [attr.width]="one.width" height="26" aria-hidden="true">
-                  <path [attr.d]="one.path" />
-                </svg>
-              } @else {
-                {{ choice.name }}
-              }
-            </button>
-          }
-          @for (choice of choices(); track choice.id) {
-            <button mat-menu-item [attr.aria-label]="choice.name" (click)="chosen.emit({ face: choice.id })">
-              @if (drawing(choice.id); as one) {
                 <svg class="ka-face" [attr.viewBox]="one.frame" [attr.width]="one.width" height="26" aria-hidden="true">
                   <path [attr.d]="one.path" />
                 </svg>
@@ -140,16 +129,16 @@ export class FaceListComponent {
   readonly chosen = output<FaceChoice>();
   readonly roleNames = FACE_ROLE_NAMES;
   readonly id = `face-list-${lists++}`;
-  readonly forRoles = computed(() => {
-    const roles = this.roles();
-    if (!roles) return [];
-    return FACE_ROLES.map((role) => ({
-      ...{ role, face: roles[role], name: FACE_ROLE_NAMES[role] },
-      words: `${FACE_ROLE_NAMES[role]} of the project, ${this.named(roles[role])}`,
-    }));
-  });
   readonly open = signal(false);
-  readonly choices = computed(() => [...this.own.list(), ...FACES].map(({ id, name }) => ({ id, name })));
+  /** Faces by their role first, then all by their name. */
+  readonly offered = computed<readonly (FaceChoice & { readonly name: string; readonly words: string })[]>(() => {
+    const roles = this.roles();
+    const byRole = (roles ? FACE_ROLES : []).map((role) => {
+      const [face, name] = [roles![role], FACE_ROLE_NAMES[role]];
+      return { face, role, name, words: `${name} of the project, ${this.named(face)}` };
+    });
+    return [...byRole, ...[...this.own.list(), ...FACES].map(({ id, name }) => ({ face: id, name, words: name }))];
+  });
   readonly name = computed(() => this.named(this.face()));
   private readonly drawings = new Map<string, { frame: string; width: number; path: string }>();
 

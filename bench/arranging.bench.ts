@@ -2,7 +2,16 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chromium } from '@playwright/test';
-import { fillWithPhoto, itemsWithin, newProject, newShapedOpening, outlineBounds, snapTargets, type Photo } from '@kadrosyn/core';
+import {
+  fillWithPhoto,
+  itemsWithin,
+  newProject,
+  newShapedOpening,
+  outlineBounds,
+  resolvedFor,
+  snapTargets,
+  type Photo,
+} from '@kadrosyn/core';
 import { loadShaperFrom } from '@kadrosyn/render/node';
 import { CHROMIUM } from '../e2e/support/chromium.js';
 import { startApplication } from '../e2e/support/started.js';
@@ -33,7 +42,7 @@ figure('arranging.snap-among-200.ratio', times.drag / times.bare, 'bare-drawImag
 await frames.close();
 await harness.close();
 
-const sheet = project.sheets[0]!;
+const sheet = resolvedFor(project.sheets[0]!, project.roles);
 let from = performance.now();
 snapTargets(sheet, new Set([itemId]), (item) => outlineBounds(item, shaper));
 figure('arranging.snap-among-200.begin', performance.now() - from, 'ms');

@@ -144,7 +144,7 @@ test('axe finds nothing while drawing and typing', async ({ page }) => {
   await page.keyboard.press('Escape');
   await editor.supplies.getByRole('button', { name: 'From a drawing…' }).click();
   await page.getByLabel('Code of the drawing').fill('<svg><text>x</text><path d="M0 0H9V9Z"/></svg>');
-  await expect(page.getByText('Not used: one text.')).toBeVisible();
+  await expect(page.getByText('Not used for the outline: one text.')).toBeVisible();
   await expectAccessible(page);
   await page.keyboard.press('Escape');
   await editor.tab('Lettering');

@@ -51,7 +51,7 @@ test('own-outline: an outline from a drawing with a photo', async ({ page }) => 
   await journey.dropFile({ name: 'mug.svg', type: 'image/svg+xml', bytes: Buffer.from(MUG) }, { x: 0.5, y: 0.5 });
   const dialog = page.getByRole('dialog');
   await expect(dialog.getByRole('img', { name: 'The outline' })).toBeVisible();
-  await expect(dialog).toContainText('Not used: one script.');
+  await expect(dialog).toContainText('Not used for the outline: one script.');
   await journey.click(dialog.getByRole('button', { name: 'Put on the sheet' }));
   await journey.click(editor.supplies.getByRole('button', { name: /^glaze-teal: fill mug/ }));
   await expect(editor.panel.locator('.head p')).toContainText('glaze-teal');

@@ -77,6 +77,46 @@ test('a photo that can not be stored after all leaves every sheet, and the proje
   await expect(editor.depth.getByRole('button', { name: /page 2 of 2/ })).toBeVisible();
 });
 
+test('a photo that was taken away for good comes back with the step that needs it, or that step says why not', async ({
+  page,
+  request,
+}) => {
+  const editor = await Editor.home(page);
+  await editor.begin('Post');
+  await editor.dropFiles([await ownPhoto('Swept', 43)], { x: 0.5, y: 0.5 });
+  const slab = editor.depth.getByRole('button', { name: /^Swept/ });
+  await expect(slab).toBeVisible();
+  await editor.saved();
+  const server = process.env['KADROSYN_ADDRESS']!;
+  const { photos } = (await (await request.get(`${server}/api/photos`)).json()) as { photos: { id: string; name: string }[] };
+  const { id } = photos.find(({ name }) => name === 'Swept')!;
+  const takeAwayForGood = async (): Promise<void> => {
+    await page.keyboard.press('Control+z');
+    await expect(slab).toHaveCount(0);
+    await editor.saved();
+    for (const address of [`/api/photos/${id}`, `/api/bin/photos/${id}`])
+      expect((await request.delete(`${server}${address}`)).status()).toBe(204);
+  };
+  await takeAwayForGood();
+  await page.keyboard.press('Control+Shift+z');
+  await expect(slab).toBeVisible();
+  await editor.saved();
+  expect((await request.get(`${server}/api/photos/${id}/master`)).status()).toBe(200);
+  await takeAwayForGood();
+  // A window that has neither read the file nor kept what was fetched.
+  await page.route(new RegExp(`/api/photos/${id}/(master|screen)$`), (route) => route.fulfill({ status: 404, json: {} }));
+  await page.reload();
+  await editor.ready();
+  await page.keyboard.press('Control+Shift+z');
+  await expect(page.locator('.ka-notice').last()).toContainText(
+    'Take out Swept, which could not be stored. It was taken away for good',
+  );
+  await editor.saved();
+  await page.reload();
+  await editor.ready();
+  await expect(slab).toBeVisible();
+});
+
 test('a picture with a clear ground is artwork from the first moment on', async ({ page }) => {
   const editor = await Editor.home(page);
   await editor.begin('Post');

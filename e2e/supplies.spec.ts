@@ -1,4 +1,4 @@
-import { Editor } from './support/editor.js';
+import { Editor, pixelsOf } from './support/editor.js';
 import { ownPhoto, removePhotos } from './support/own-photos.js';
 import { expect, test } from './support/test.js';
 
@@ -248,8 +248,28 @@ test('an own drawing becomes artwork in its colours', async ({ page }) => {
       y: 0.3,
     },
   );
-  await page.getByRole('dialog').getByRole('button', { name: 'Keep its colours, as artwork' }).click();
+  const dialog = page.getByRole('dialog');
+  await expect(dialog).toContainText('As artwork it keeps its 2 colours, which can be changed, and is sharp at any size.');
+  await dialog.getByRole('button', { name: 'Keep its colours, as artwork' }).click();
   await expect(editor.depth.getByRole('button', { name: /^Second/ })).toBeVisible();
+  await expect(editor.panel.getByLabel('Colour 1 as hex')).toHaveValue('#1d5a4c');
+  await editor.saved();
+  // What there is no place for makes it a picture, and that is said before.
+  await editor.dropFiles(
+    [
+      {
+        name: 'Third.svg',
+        type: 'image/svg+xml',
+        bytes: Buffer.from(RIBBON.replace('</svg>', '<text y="20">Kiln</text></svg>')),
+      },
+    ],
+    { x: 0.5, y: 0.7 },
+  );
+  await expect(dialog).toContainText('As artwork it becomes a picture of 4096 px, since it holds text.');
+  await dialog.getByRole('button', { name: 'Keep its colours, as artwork' }).click();
+  await expect(editor.panel.locator('.head p')).toContainText('Third');
+  await expect(editor.supplies.getByRole('button', { name: 'Third', exact: true })).toBeVisible();
+  await expect(editor.supplies.getByRole('button', { name: 'Second', exact: true })).toHaveCount(0);
 });
 
 test('photos are swapped by their target, and by the menu', async ({ page }) => {
@@ -276,4 +296,27 @@ test('photos are swapped by their target, and by the menu', async ({ page }) => 
   await expect(editor.panel.locator('.head p')).toContainText('Loose photo');
   await editor.select('Circle');
   await expect(editor.panel).toContainText('Click a photo below to fill it');
+});
+
+test('of a drawing with many colours one is chosen at a time', async ({ page }) => {
+  const editor = await Editor.home(page);
+  await editor.begin('Badge');
+  const stripes = ['#cf4a22', '#1d5a4c', '#e8b33f', '#20272a', '#7b94ac']
+    .map((colour, index) => `<rect x="${index * 20}" width="20" height="60" fill="${colour}"/>`)
+    .join('');
+  await editor.dropFiles(
+    [{ name: 'Stripes.svg', type: 'image/svg+xml', bytes: Buffer.from(`<svg viewBox="0 0 100 60">${stripes}</svg>`) }],
+    { x: 0.5, y: 0.5 },
+  );
+  await page.getByRole('dialog').getByRole('button', { name: 'Keep its colours, as artwork' }).click();
+  const colours = editor.panel.getByRole('group', { name: 'Colours of the drawing' });
+  await expect(colours.getByRole('button')).toHaveCount(5);
+  await colours.getByRole('button', { name: 'Colour 3, #e8b33f' }).click();
+  await editor.panel.getByRole('group', { name: 'Colour 3' }).getByRole('button', { name: 'Swatch #1d5a4c' }).click();
+  await expect(colours.getByRole('button', { name: 'Colour 3, #1d5a4c' })).toHaveAttribute('aria-pressed', 'true');
+  await editor.saved();
+  const { bytes } = await editor.export();
+  const { width, height, data } = await pixelsOf(bytes);
+  const middle = 4 * (Math.floor(height / 2) * width + Math.floor(width / 2));
+  expect([...data.subarray(middle, middle + 3)]).toEqual([0x1d, 0x5a, 0x4c]);
 });

@@ -96,5 +96,5 @@ async function addSampleCutout(services: Services, name: CutOutPictureName, phot
   // Whoever takes it up again finds a box around it, as if it had been begun so.
   const { x, y, width, height } = filledBounds(matte);
   const marks = [{ kind: 'box', points: [x, y, x + width, y + height] }] as const;
-  return cutouts.addRevision(photoId, id, 0, { name: CUT_OUT_PICTURES[name], matteSha256, marks });
+  return cutouts.addRevision(photoId, id, { name: CUT_OUT_PICTURES[name], matteSha256, marks });
 }

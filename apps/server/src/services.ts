@@ -41,7 +41,7 @@ export class Services {
   }
 
   projects(workspaceId: string): ProjectStore {
-    return new ProjectStore(this.db, workspaceId, this.photos(workspaceId), this.documents);
+    return new ProjectStore(this.db, workspaceId, this.photos(workspaceId), this.cutouts(workspaceId), this.documents);
   }
 
   templates(workspaceId: string): TemplateStore {

@@ -164,7 +164,7 @@ const ofOpening = fc
           type: 'photo',
           photoId: shown ?? '',
           placement,
-          cutout: { id: 'cut', revision: Math.floor(n / 300) },
+          cutout: { id: 'cut', revision: (n < 300 ? 'a' : 'b').repeat(64) },
           show: n > 300 ? 'subject' : 'photo',
           tone: { curve: [{ x: 0, y: n / 900 }], warmth: 0.2 },
           effects: [{ kind: 'halftone', strength: n / 900, ink: '#102030' }],

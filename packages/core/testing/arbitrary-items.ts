@@ -30,6 +30,7 @@ export function arbitraryItems({ photos, faces, cutout }: Nameable): {
   const named: Record<string, fc.Arbitrary<unknown>> = {
     id: fc.constantFrom('one', 'two'),
     name: fc.constantFrom('Heron', 'Mug', 'Card'),
+    sha256: fc.constant('a'.repeat(64)),
     colour: fc.constantFrom<Colour>('#20272a', '#b5532e', '#ffffff80', { role: 'ink' }, { role: 'accent', alpha: 0.5 }),
   };
   const define = (name: string): void => {
@@ -76,7 +77,12 @@ function photoFills(fills: fc.Arbitrary<unknown>, photos: readonly string[], cut
   return fc.tuple(fills, photo).map(([value, { photoId, scale, at }]): Fill => {
     const fill = value as Fill;
     if (fill.type === 'drawing') {
-      const layers = fill.layers.map((layer, index) => ({ ...layer, d: PATHS[index % PATHS.length]!, colour: 0 }));
+      const layers = fill.layers.map((layer, index) => ({
+        ...layer,
+        d: PATHS[index % PATHS.length]!,
+        colour: 0,
+        ...(layer.clip ? { clip: { ...layer.clip, d: PATHS[(index + 1) % PATHS.length]! } } : {}),
+      }));
       return { ...fill, layers };
     }
     if (fill.type !== 'photo') return fill;
@@ -88,7 +94,7 @@ function photoFills(fills: fc.Arbitrary<unknown>, photos: readonly string[], cut
       photoId,
       placement: { ...own, ...at, scale },
       ...(once ? { effects: once } : {}),
-      ...(cut ? { cutout: { id: cutout, revision: 0 } } : {}),
+      ...(cut ? { cutout: { id: cutout, revision: 'a'.repeat(64) } } : {}),
     } satisfies PhotoFill;
   });
 }

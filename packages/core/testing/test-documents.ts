@@ -1,7 +1,9 @@
-import type { Group, Opening } from '../src/document/item.js';
+import type { Group, Item, Opening } from '../src/document/item.js';
 import type { Photo, Project, Sheet } from '../src/document/project.js';
 import { newProject } from '../src/document/new-project.js';
 import { newShapedOpening } from '../src/document/new-opening.js';
+import { resolvedFor, type LookedAt } from '../src/document/resolve-sheet.js';
+import { STARTING_ROLES } from '../src/document/roles.js';
 
 /** A photo that the document knows; nothing is drawn of it. */
 export function testPhoto(id = 'photo_a', width = 1600, height = 1200): Photo {
@@ -25,4 +27,10 @@ export function testProject(items: Sheet['items'], photos: readonly Photo[] = [t
     photos: Object.fromEntries(photos.map((photo) => [photo.id, photo])),
     sheets: [{ ...project.sheets[0]!, id: 'sheet_1', items }],
   };
+}
+
+/** A sheet, or one with these items, as it is looked at in a new project. */
+export function lookedAt(what: Sheet | readonly Item[]): LookedAt {
+  const sheet = 'items' in what ? what : testProject(what).sheets[0]!;
+  return { sheet, resolved: resolvedFor(sheet, STARTING_ROLES) };
 }

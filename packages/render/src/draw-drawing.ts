@@ -9,12 +9,21 @@ import {
   type Path,
 } from '@kadrosyn/core';
 import type { Drawing, Layer } from './drawing.js';
-import { fillPath } from './ink.js';
+import { fillArea } from './ink.js';
 
 /** Draws the layers of a drawing from back to front. Their strengths make up its silhouette as well. */
 export function drawDrawing(layer: Layer, opening: Opening, fill: DrawingFill, drawing: Drawing): void {
-  for (const part of fill.layers) fillPath(layer, opening, pathOf(part, opening.box), layerPaint(fill, part), drawing);
+  for (const part of fill.layers) {
+    const clip = part.clip && { clip: areaOf(part.clip, opening.box) };
+    fillArea(layer, opening, { ...areaOf(part, opening.box), ...clip }, layerPaint(fill, part), drawing);
+  }
 }
+
+function areaOf(part: Pathed, box: Opening['box']): { readonly path: Path; readonly rule?: CanvasFillRule } {
+  return { path: pathOf(part, box), ...(part.rule && { rule: part.rule }) };
+}
+
+type Pathed = Pick<DrawingLayer, 'd' | 'rule'>;
 
 interface SizedPath {
   readonly width: number;
@@ -23,10 +32,10 @@ interface SizedPath {
 }
 
 /** Paths as read, and at the size at which they were drawn last. */
-const read = new WeakMap<DrawingLayer, Path>();
-const sized = new WeakMap<DrawingLayer, SizedPath>();
+const read = new WeakMap<Pathed, Path>();
+const sized = new WeakMap<Pathed, SizedPath>();
 
-function pathOf(layer: DrawingLayer, { width, height }: Opening['box']): Path {
+function pathOf(layer: Pathed, { width, height }: Opening['box']): Path {
   const known = sized.get(layer);
   if (known?.width === width && known.height === height) return known.path;
   let path = read.get(layer);

@@ -14,7 +14,7 @@ beforeAll(async () => {
   [samples, shaper] = await Promise.all([sampleSource(), loadShaperFrom(at('../../../build/faces'))]);
 });
 
-it.each([2, 3, 4, 5])('what version %i wrote looks as it did', async (version) => {
+it.each([2, 3, 4, 5, 6])('what version %i wrote looks as it did', async (version) => {
   const file = at(`../fixtures/versions/documents-of-version-${version}.png`);
   const kept = await sharp(file).ensureAlpha().raw().toBuffer();
   const { names, data } = columnOf(await projectsOfVersion(version, at('../../core/fixtures/versions')), samples.source, shaper);

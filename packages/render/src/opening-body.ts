@@ -38,7 +38,7 @@ import { drawDrawing } from './draw-drawing.js';
 import { drawOutline, drawSilhouetteOutline } from './draw-outline.js';
 import { lay, newLayer, type Drawing, type Layer, type Target } from './drawing.js';
 import { keepInside } from './fill-path.js';
-import { boxOnTarget, coverPath, fillPath } from './ink.js';
+import { boxOnTarget, coverPath, fillArea } from './ink.js';
 import type { Inputs } from './inputs.js';
 import { appearance } from './layer-cache.js';
 import { putPixels } from './level-chain.js';
@@ -210,7 +210,7 @@ type FillDrawer<F> = (fill: F, scene: Omit<FinishScene, 'subject'>) => void;
 
 function drawPaint(fill: FillOf<'colour'> | FillOf<'gradient'>, { layer, opening, path, drawing }: FinishScene): void {
   if (drawing.silhouette) coverPath(layer, opening, path, drawing);
-  else fillPath(layer, opening, path, fill, drawing);
+  else fillArea(layer, opening, { path }, fill, drawing);
 }
 
 /** Every kind of fill. */
@@ -238,7 +238,7 @@ function drawPhoto(
   path: Path,
   drawing: Drawing,
 ): void {
-  if (fill.extend) fillPath(layer, opening, path, { type: 'colour', colour: fill.extend }, drawing);
+  if (fill.extend) fillArea(layer, opening, { path }, { type: 'colour', colour: fill.extend }, drawing);
   if (layer.draft && !drawing.silhouette && drawPhotoQuickly(layer, opening, fill, path, drawing)) return;
   const part = newLayer(layer.bounds, drawing.resources);
   if (fill.show === 'subject') {

@@ -34,7 +34,7 @@ describe('a refined cutout', () => {
     const found = surveyOverhang(resolved(squareSheet(SIZE, [first])), first, resources)!;
     const head = found.pieces.find(({ side }) => side === 'top')!;
     const chosen: Opening = { ...first, overhangs: letPiece(first.overhangs!, found.plan.overhang, head.label, true) };
-    const refined: Opening = { ...chosen, fill: { ...(chosen.fill as PhotoFill), cutout: { id: 'cut', revision: 1 } } };
+    const refined: Opening = { ...chosen, fill: { ...(chosen.fill as PhotoFill), cutout: { id: 'cut', revision: REFINED } } };
 
     const [before, after] = [pieces(chosen), pieces(refined)];
     const top = (list: readonly SeenPiece[]): SeenPiece => list.find(({ side }) => side === 'top')!;

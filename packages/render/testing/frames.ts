@@ -7,6 +7,7 @@ import {
   outlineBounds,
   outlineHandles,
   resolvedFor,
+  STARTING_ROLES,
   setBoxByGrip,
   snapBox,
   snapTargets,
@@ -126,7 +127,9 @@ const gathered = new WeakMap<Sheet, SnapTargets>();
 
 /** What can be met, gathered once for a drag. */
 function targetsOf({ sheet, shaper }: GripContext, opening: Opening): SnapTargets {
-  const known = gathered.get(sheet) ?? snapTargets(sheet, new Set([opening.id]), (item) => outlineBounds(item, shaper));
+  const known =
+    gathered.get(sheet) ??
+    snapTargets(resolvedFor(sheet, STARTING_ROLES), new Set([opening.id]), (item) => outlineBounds(item, shaper));
   gathered.set(sheet, known);
   return known;
 }

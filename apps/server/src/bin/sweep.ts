@@ -13,10 +13,12 @@ export interface Swept {
 
 const isOver = (column: string) => sql`${sql.raw(column)} < now() - make_interval(days => ${DAYS_KEPT})`;
 
-/** A photo that some project, in the bin or not, or some template lists. */
+/** A photo that some project, in the bin or not, some template, or an export that is still to be drawn lists. */
 const isListed = sql`
   exists (select 1 from projects p where p.workspace_id = photos.workspace_id and p.document->'photos' ? photos.id)
-  or exists (select 1 from templates t where t.workspace_id = photos.workspace_id and t.document->'photos' ? photos.id)`;
+  or exists (select 1 from templates t where t.workspace_id = photos.workspace_id and t.document->'photos' ? photos.id)
+  or exists (select 1 from exports e where e.workspace_id = photos.workspace_id and e.state in ('waiting', 'running')
+    and e.document->'photos' ? photos.id)`;
 
 /** Everything that names a blob. */
 const isOwned = sql`

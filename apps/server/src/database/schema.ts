@@ -95,7 +95,7 @@ export const mattes = pgTable(
   ],
 );
 
-/** Revisions of the named cutouts of photos. A row never changes but for the name, which is that of all revisions. */
+/** Revisions of the named cutouts of photos; `revision` is their order. Each is named by its matte; the name of the cutout is that of all revisions. */
 export const cutouts = pgTable(
   'cutouts',
   {

@@ -21,13 +21,13 @@ beforeAll(async () => {
 });
 afterAll(() => server.close());
 
-/** The picture of a cutout: the left half is subject, one column of it half. */
-function cutoutPng(width: number, height: number): Promise<Buffer> {
+/** The picture of a cutout: what lies left of the edge is subject, one column of it half. */
+function cutoutPng(width: number, height: number, edge = width / 2): Promise<Buffer> {
   const data = Buffer.alloc(width * height * 4);
   for (let i = 0; i < width * height; i++) {
     const x = i % width;
-    if (x < width / 2) data[4 * i + 3] = 255;
-    else if (x === width / 2) data.set([200, 0, 0, 128], 4 * i);
+    if (x < edge) data[4 * i + 3] = 255;
+    else if (x === edge) data.set([200, 0, 0, 128], 4 * i);
   }
   return sharp(data, { raw: { width, height, channels: 4 } })
     .png()
@@ -49,9 +49,9 @@ const marks: CutoutRevision['marks'] = [
   { kind: 'keep', points: [5, 5, 20, 20], width: 4 },
 ];
 
-function keep(cutout: string, revision: number, change: object = {}) {
-  const request = { name: 'Leaf', matteSha256, marks, ...change };
-  return server.call('PUT', `/api/photos/${photo.id}/cutouts/${cutout}/revisions/${revision}`, request);
+function keep(cutout: string, sha256: string, change: object = {}) {
+  const request = { name: 'Leaf', marks, ...change };
+  return server.call('PUT', `/api/photos/${photo.id}/cutouts/${cutout}/revisions/${sha256}`, request);
 }
 
 const list = async (): Promise<{ id: string; name: string; revisions: CutoutRevision[] }[]> =>
@@ -99,44 +99,49 @@ describe('mattes', () => {
 
 describe('cutouts', () => {
   it('are named, have revisions that never change, and there may be several', async () => {
-    expect((await keep('whole', 0)).status).toBe(200);
+    const other = ((await send(await cutoutPng(WIDTH, HEIGHT, 20))).body as { matteSha256: string }).matteSha256;
+    expect((await keep('whole', matteSha256)).status).toBe(200);
     const settings = { edge: { shift: 0.2, softness: -0.5, colourOut: 1 }, pieces: { specks: 'out', holes: 'filled' } };
-    expect((await keep('whole', 1, { name: 'Whole leaf', ...settings })).status).toBe(200);
-    expect((await keep('part', 0, { name: 'What it holds' })).status).toBe(200);
+    expect((await keep('whole', other, { name: 'Whole leaf', ...settings })).status).toBe(200);
+    expect((await keep('part', matteSha256, { name: 'What it holds' })).status).toBe(200);
     const cutouts = await list();
     expect(cutouts.map(({ id, name, revisions }) => [id, name, revisions.length])).toEqual([
       ['whole', 'Whole leaf', 2],
       ['part', 'What it holds', 1],
     ]);
     expect(cutouts[0]!.revisions[0]).toEqual({ matteSha256, marks });
-    expect(cutouts[0]!.revisions[1]).toEqual({ matteSha256, marks, ...settings });
+    expect(cutouts[0]!.revisions[1]).toEqual({ matteSha256: other, marks, ...settings });
   });
 
-  it('are not changed by a window that does not know the newest revision', async () => {
-    const before = await list();
-    for (const revision of [0, 5]) {
-      const { status, body } = await keep('whole', revision, { name: 'Other' });
-      expect(status).toBe(409);
-      expect(body).toMatchObject({ code: 'not-next', detail: { next: 2 } });
-    }
-    expect(await list()).toEqual(before);
+  it('are named by what they show: two windows add theirs at the same time, and what shows the same is there once', async () => {
+    const pictures = await Promise.all([10, 15, 25].map((edge) => cutoutPng(WIDTH, HEIGHT, edge)));
+    const sent = await Promise.all(pictures.map((png) => send(png)));
+    const names = sent.map(({ body }) => (body as { matteSha256: string }).matteSha256);
+    const kept = await Promise.all(names.map((sha256) => keep('both', sha256)));
+    expect(kept.map(({ status }) => status)).toEqual([200, 200, 200]);
+    const revisions = async () => (await list()).find(({ id }) => id === 'both')!.revisions;
+    expect((await revisions()).map((revision) => revision.matteSha256).toSorted()).toEqual(names.toSorted());
+    const again: CutoutRevision['marks'] = [{ kind: 'suggest', points: [] }];
+    expect((await keep('both', names[0]!, { marks: again })).status).toBe(200);
+    expect(await revisions()).toHaveLength(3);
+    expect((await revisions()).at(-1)).toEqual({ matteSha256: names[0], marks: again });
   });
 
   it('are refused without their matte, and with marks that no project can hold', async () => {
-    expect((await keep('other', 0, { matteSha256: '1'.repeat(64) })).status).toBe(404);
-    expect((await keep('other', 0, { marks: [{ kind: 'scribble', points: [] }] })).status).toBe(422);
-    expect((await keep('other', 0, { marks: [{ kind: 'keep', points: ['here'] }] })).status).toBe(422);
-    expect((await keep('other', 0, { edge: { shift: 7, softness: 0, colourOut: 1 } })).status).toBe(422);
+    expect((await keep('other', '1'.repeat(64))).status).toBe(404);
+    expect((await keep('other', matteSha256, { marks: [{ kind: 'scribble', points: [] }] })).status).toBe(422);
+    expect((await keep('other', matteSha256, { marks: [{ kind: 'keep', points: ['here'] }] })).status).toBe(422);
+    expect((await keep('other', matteSha256, { edge: { shift: 7, softness: 0, colourOut: 1 } })).status).toBe(422);
     expect((await list()).map(({ id }) => id)).not.toContain('other');
   });
 });
 
 describe('an export', () => {
-  it('shows the subject alone, with its own colours at the edge', async () => {
+  it('shows the subject alone, with its own colours at the edge; a project that shows a cutout that is not here is refused', async () => {
     const placement = { x: 30, y: 20, scale: 1, turn: 0, flipX: false, flipY: false };
     const opening: Opening = {
       ...newShapedOpening('Leaf', { type: 'rectangle', radii: [0, 0, 0, 0] }, { x: 30, y: 20 }, WIDTH, HEIGHT),
-      fill: { type: 'photo', photoId: photo.id, placement, cutout: { id: 'whole', revision: 0 }, show: 'subject' },
+      fill: { type: 'photo', photoId: photo.id, placement, cutout: { id: 'whole', revision: matteSha256 }, show: 'subject' },
     };
     const project = newProject('Subject', { width: WIDTH, height: HEIGHT, unit: 'px' });
     const cutouts = [{ id: 'whole', name: 'Leaf', revisions: [{ matteSha256, marks }] }];
@@ -145,6 +150,10 @@ describe('an export', () => {
       photos: { [photo.id]: { id: photo.id, sha256: photo.sha256, name: 'leaf', width: WIDTH, height: HEIGHT, cutouts } },
       sheets: [{ ...project.sheets[0]!, background: { type: 'none' }, items: [opening] }],
     };
+    const lost = { photoId: photo.id, matteSha256: '1'.repeat(64) };
+    const swept = JSON.parse(JSON.stringify(document).replaceAll(matteSha256, lost.matteSha256)) as Project;
+    const refused = await server.call('POST', '/api/projects', { document: swept });
+    expect(refused).toMatchObject({ status: 422, body: { code: 'file-missing', detail: { photoIds: [], mattes: [lost] } } });
     const made = await server.call('POST', '/api/projects', { document });
     expect(made.status).toBe(201);
     const { id } = made.body as { id: string };

@@ -11,12 +11,9 @@ const Name = Type.String({ minLength: 1, maxLength: 200, pattern: '\\S' });
 const Marks = Type.Unsafe<CutoutRevision['marks']>(Type.Array(Type.Unknown()));
 const Edge = Type.Unsafe<NonNullable<CutoutRevision['edge']>>(Type.Object({}, { additionalProperties: true }));
 const Pieces = Type.Unsafe<NonNullable<CutoutRevision['pieces']>>(Type.Object({}, { additionalProperties: true }));
-const RevisionSchema = Type.Object({
-  matteSha256: Sha256,
-  marks: Marks,
-  edge: Type.Optional(Edge),
-  pieces: Type.Optional(Pieces),
-});
+/** How a revision was made; it is named by its matte. */
+const Made = { marks: Marks, edge: Type.Optional(Edge), pieces: Type.Optional(Pieces) };
+const RevisionSchema = Type.Object({ matteSha256: Sha256, ...Made });
 const CutoutSchema = Type.Object({ id: IdSchema, name: Type.String(), revisions: Type.Array(RevisionSchema) });
 const Params = Type.Object({ id: IdSchema });
 
@@ -72,20 +69,21 @@ export const cutoutRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = a
   );
 
   app.put(
-    '/api/photos/:id/cutouts/:cutoutId/revisions/:revision',
+    '/api/photos/:id/cutouts/:cutoutId/revisions/:sha256',
     {
       bodyLimit: MOST_MARKS,
       schema: {
-        params: Type.Object({ id: IdSchema, cutoutId: IdSchema, revision: Type.String({ pattern: '^[0-9]{1,6}$' }) }),
-        body: Type.Object({ name: Name, ...RevisionSchema.properties }, { additionalProperties: false }),
+        params: Type.Object({ id: IdSchema, cutoutId: IdSchema, sha256: Sha256 }),
+        body: Type.Object({ name: Name, ...Made }, { additionalProperties: false }),
         response: { 200: CutoutSchema, '4xx': FaultSchema },
       },
     },
     async (request) => {
-      const { id, cutoutId, revision } = request.params;
-      const { name, ...kept } = request.body;
+      const { id, cutoutId, sha256: matteSha256 } = request.params;
+      const { name, ...made } = request.body;
+      const kept = { matteSha256, ...made };
       check(kept);
-      return services.cutouts(request.workspaceId).addRevision(id, cutoutId, Number(revision), { name, ...kept });
+      return services.cutouts(request.workspaceId).addRevision(id, cutoutId, { name, ...kept });
     },
   );
 };

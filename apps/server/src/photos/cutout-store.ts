@@ -1,9 +1,9 @@
-import { and, asc, eq, sql } from 'drizzle-orm';
-import type { CutoutRevision } from '@kadrosyn/core';
-import { CodedError, notFound } from '../coded-error.js';
+import { and, asc, eq, inArray, sql } from 'drizzle-orm';
+import type { CutoutRevision, NeededMatte } from '@kadrosyn/core';
+import { notFound } from '../coded-error.js';
 import type { Database } from '../database/connect.js';
 import { putBlob } from '../database/put-blob.js';
-import { blobs, cutouts, mattes } from '../database/schema.js';
+import { blobs, cutouts, mattes, photos } from '../database/schema.js';
 import type { StoredFile } from './intake.js';
 
 /** A cutout with all its revisions, the oldest first. */
@@ -52,6 +52,18 @@ export class CutoutStore {
     });
   }
 
+  /** Those that are not here. */
+  async missing(needed: readonly NeededMatte[]): Promise<NeededMatte[]> {
+    if (needed.length === 0) return [];
+    const { photoId, sha256 } = mattes;
+    const rows = await this.db
+      .select({ photoId, sha256 })
+      .from(mattes)
+      .where(and(eq(mattes.workspaceId, this.workspaceId), inArray(sha256, [...new Set(needed.map((one) => one.matteSha256))])));
+    const here = new Set(rows.map((row) => `${row.photoId}/${row.sha256}`));
+    return needed.filter((one) => !here.has(`${one.photoId}/${one.matteSha256}`));
+  }
+
   async matte(photoId: string, sha256: string, size: 'full' | 'screen'): Promise<StoredFile | undefined> {
     const [row] = await this.db
       .select({ bytes: blobs.bytes, type: blobs.type })
@@ -65,26 +77,27 @@ export class CutoutStore {
   }
 
   /**
-   * Adds the next revision of a cutout, or its first. Earlier ones stay as they are.
-   * @param revision - its number, counted from 0: so that nobody's revision is taken for another.
-   * @throws CodedError 404 without the matte, 409 when the number is not the next.
+   * Adds the newest revision of a cutout, or its first. Earlier ones stay as they are; one that shows the same becomes the newest.
+   * @throws CodedError 404 without the photo or the matte.
    */
-  async addRevision(photoId: string, id: string, revision: number, request: NewRevision): Promise<StoredCutout> {
+  async addRevision(photoId: string, id: string, request: NewRevision): Promise<StoredCutout> {
     const { name, matteSha256, marks, edge = null, pieces = null } = request;
     if (!(await this.matte(photoId, matteSha256, 'screen'))) throw notFound('The matte');
+    const { workspaceId } = this;
     await this.db.transaction(async (tx) => {
+      // Two windows that add at the same time do so one after the other.
+      await tx
+        .select({ id: photos.id })
+        .from(photos)
+        .where(and(eq(photos.workspaceId, workspaceId), eq(photos.id, photoId)))
+        .for('update');
+      await tx.delete(cutouts).where(and(this.is(photoId, id), eq(cutouts.matteSha256, matteSha256)));
       const [last] = await tx
         .select({ next: sql<number>`coalesce(max(${cutouts.revision}), -1)::int + 1` })
         .from(cutouts)
         .where(this.is(photoId, id));
-      if (last!.next !== revision) {
-        const message =
-          'The cutout was changed in another window meanwhile. Yours was not kept over it; save it under another name.';
-        throw new CodedError(409, 'not-next', message, { next: last!.next });
-      }
-      await tx
-        .insert(cutouts)
-        .values({ workspaceId: this.workspaceId, photoId, id, revision, name, matteSha256, marks, edge, pieces });
+      const revision = last!.next;
+      await tx.insert(cutouts).values({ workspaceId, photoId, id, revision, name, matteSha256, marks, edge, pieces });
       await tx.update(cutouts).set({ name }).where(this.is(photoId, id));
     });
     return (await this.list(photoId)).find((cutout) => cutout.id === id)!;

@@ -1,7 +1,7 @@
 import sharp from 'sharp';
 
 /** Longest side of the picture that is made of a drawing, px: enough for a page of A4 in print. */
-const DRAWN_SIDE = 3000;
+const DRAWN_SIDE = 4096;
 /** A drawing is text: more bytes than this are not one that can be drawn in time. */
 export const MOST_SVG_BYTES = 4 * 2 ** 20;
 

@@ -97,15 +97,15 @@ describe('drawings', () => {
       'ribbon.svg',
       svg('<rect x="50" width="100" height="100" fill="#cf4a22"/>', '<?xml version="1.0"?>\n<!-- a note -->\n'),
     );
-    expect(photo).toMatchObject({ name: 'ribbon', width: 3000, height: 1500, clear: true });
+    expect(photo).toMatchObject({ name: 'ribbon', width: 4096, height: 2048, clear: true });
     const { bytes, headers } = await server.call('GET', `/api/photos/${photo!.id}/master`);
     expect(headers.get('content-type')).toBe('image/png');
     const { data } = await sharp(bytes).ensureAlpha().raw().toBuffer({ resolveWithObject: true });
-    const at = (x: number, y: number): number[] => [...data.subarray(4 * (y * 3000 + x), 4 * (y * 3000 + x) + 4)];
-    expect(at(100, 700)[3]).toBe(0);
-    expect(at(1500, 700)).toEqual([0xcf, 0x4a, 0x22, 255]);
+    const at = (x: number, y: number): number[] => [...data.subarray(4 * (y * 4096 + x), 4 * (y * 4096 + x) + 4)];
+    expect(at(100, 900)[3]).toBe(0);
+    expect(at(2048, 900)).toEqual([0xcf, 0x4a, 0x22, 255]);
     // The edge is drawn at this size, not enlarged.
-    expect([at(748, 700)[3], at(752, 700)[3]]).toEqual([0, 255]);
+    expect([at(1021, 900)[3], at(1027, 900)[3]]).toEqual([0, 255]);
     // What is kept is the picture: no code can be fetched back.
     expect((await server.call('GET', `/api/photos/${photo!.id}/original`)).headers.get('content-type')).toBe('image/png');
   });
@@ -115,7 +115,7 @@ describe('drawings', () => {
       'sly.svg',
       svg('<image href="file:///etc/passwd" width="9" height="9"/><image href="http://127.0.0.1:1/x.png" width="9" height="9"/>'),
     );
-    expect(file.photo?.width).toBe(3000);
+    expect(file.photo?.width).toBe(4096);
     const bomb = '<!DOCTYPE svg [<!ENTITY a "aaaaaaaaaa"><!ENTITY b "&a;&a;&a;&a;">]>';
     expect((await add('bomb.svg', svg('<text>&b;</text>', bomb))).error?.code).toBe('damaged');
     expect((await add('broken.svg', Buffer.from('<svg xmlns="http://www.w3.org/2000/svg"><rect'))).error?.code).toBe('damaged');

@@ -7,6 +7,7 @@ import {
   rebaseEdits,
   rebaseWork,
   type Edit,
+  type NeededMatte,
   type Project,
 } from '@kadrosyn/core';
 import { CodedError } from '../coded-error.js';
@@ -15,10 +16,11 @@ import { KnownDocuments } from './known-documents.js';
 
 export type Edits = readonly Edit[];
 
-/** A document that was checked: as JSON, and the ids of the photos that it shows. */
+/** A document that was checked: as JSON, with the photos and cutouts that it shows. */
 export interface CheckedDocument {
   readonly json: string;
   readonly photoIds: readonly string[];
+  readonly mattes: readonly NeededMatte[];
   /** Taken apart, where it was small enough to be read here. */
   readonly project?: Project;
 }
@@ -131,7 +133,8 @@ function checked(project: Project): ChangedDocument {
     );
   }
   const small = json.length <= SMALL ? { project } : {};
-  return { ok: true, json, photoIds: [...referencesOf(project).photos], ...small };
+  const { photos, mattes } = referencesOf(project);
+  return { ok: true, json, photoIds: [...photos], mattes, ...small };
 }
 
 function refused(code: string, message: string, detail: Readonly<Record<string, unknown>> = {}): ChangedDocument {

@@ -189,7 +189,10 @@ describe('saving', () => {
       fill: { type: 'photo', photoId: 'photo_x', placement } as const,
     };
     const edit = withPhoto(document, photo, insertItem(document.sheets[0]!, opening, 'Add'));
-    expect(await save(id, 1, [edit])).toMatchObject({ status: 422, body: { code: 'photo-missing' } });
+    expect(await save(id, 1, [edit])).toMatchObject({
+      status: 422,
+      body: { code: 'file-missing', detail: { photoIds: ['photo_x'], mattes: [] } },
+    });
   });
 });
 

@@ -4,6 +4,7 @@ import { CodedError, notFound } from '../coded-error.js';
 import type { Database } from '../database/connect.js';
 import { comesAfter, pageOf, placeOf, type Page, type PageRequest } from '../database/page.js';
 import { projects } from '../database/schema.js';
+import type { CutoutStore } from '../photos/cutout-store.js';
 import type { PhotoStore } from '../photos/photo-store.js';
 import { stale, type CheckedDocument, type Documents } from './documents.js';
 import { savedSince, type SavedEdits } from './saved-edits.js';
@@ -78,6 +79,7 @@ export class ProjectStore {
     private readonly db: Database,
     private readonly workspaceId: string,
     private readonly photos: PhotoStore,
+    private readonly cutouts: CutoutStore,
     private readonly documents: Documents,
   ) {}
 
@@ -123,7 +125,7 @@ export class ProjectStore {
   /** @throws CodedError 422 when the document is no valid project or shows photos that are not here. */
   async create(document: unknown): Promise<StoredProject> {
     const checked = await this.documents.checkValue(document);
-    await this.requirePhotos(checked);
+    await this.requireFiles(checked);
     const [row] = await this.db
       .insert(projects)
       .values({ workspaceId: this.workspaceId, id: newId('project'), document: asJsonb(checked), revision: 1 })
@@ -146,7 +148,7 @@ export class ProjectStore {
       const known = this.documents.known.at(id, revision) ?? (await this.at(id, revision));
       if (known === null) continue;
       const changed = await this.documents.edit(known, save.edits, others);
-      await this.requirePhotos(changed);
+      await this.requireFiles(changed);
       const saved = await this.keep(id, revision, changed, save.saveId ?? null, changed.mine ?? save.edits);
       if (!saved) continue;
       if (changed.project) this.documents.known.remember(id, saved.revision, changed.project, changed.json.length);
@@ -251,12 +253,15 @@ export class ProjectStore {
     await this.db.update(projects).set({ thumbnail: bytes, thumbnailRevision: revision }).where(this.is(id));
   }
 
-  /** @throws CodedError 422 when the document shows photos that are not here. */
-  async requirePhotos({ photoIds }: CheckedDocument): Promise<void> {
-    const missing = await this.photos.missing(photoIds);
-    if (missing.length === 0) return;
-    const message = 'The project shows a photo that has not been added. Add the photo and save again.';
-    throw new CodedError(422, 'photo-missing', message, { photoIds: missing });
+  /** @throws CodedError 422, with what is missing, when the document shows photos or cutouts that are not here. */
+  async requireFiles({ photoIds, mattes }: CheckedDocument): Promise<void> {
+    const [photos, cutouts] = [await this.photos.missing(photoIds), await this.cutouts.missing(mattes)];
+    if (photos.length + cutouts.length === 0) return;
+    const message =
+      photos.length > 0
+        ? 'The project shows a photo that has not been added. Add the photo and save again.'
+        : 'The project shows a cutout that is not kept here. Cut the photo out again and save.';
+    throw new CodedError(422, 'file-missing', message, { photoIds: photos, mattes: cutouts });
   }
 
   /** What is known of a project without its document. */

@@ -66,7 +66,7 @@ export class TemplateStore {
   /** @throws CodedError 422 when the document is no valid project or shows photos that are not here. Gives the id. */
   async add({ name, words, document }: NewTemplate, shipped = false): Promise<string> {
     const checked = await this.documents.checkValue({ ...(document as object), name });
-    await this.projects.requirePhotos(checked);
+    await this.projects.requireFiles(checked);
     const id = newId('template');
     await this.db
       .insert(templates)

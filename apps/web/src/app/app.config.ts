@@ -7,6 +7,7 @@ import { provideStore } from '@ngrx/store';
 import { APP_ROUTES } from './app.routes';
 import { editorFeature } from './editor/state/editor.reducer';
 import * as exportEffects from './editor/state/export.effects';
+import * as missingFilesEffects from './editor/state/missing-files.effects';
 import * as saveEffects from './editor/state/save.effects';
 
 export const appConfig: ApplicationConfig = {
@@ -17,7 +18,7 @@ export const appConfig: ApplicationConfig = {
     provideRouter(APP_ROUTES, withComponentInputBinding(), withPreloading(PreloadAllModules)),
     // Documents are compared by identity and never changed in place; the core's tests show it, so no run-time checks.
     provideStore({ [editorFeature.name]: editorFeature.reducer }, { runtimeChecks: {} }),
-    provideEffects(saveEffects, exportEffects),
+    provideEffects(saveEffects, missingFilesEffects, exportEffects),
     { provide: MAT_SNACK_BAR_DEFAULT_OPTIONS, useValue: { duration: 7000, horizontalPosition: 'center' } },
     { provide: MAT_TOOLTIP_DEFAULT_OPTIONS, useValue: { showDelay: 500, hideDelay: 0, touchendHideDelay: 800 } },
   ],

@@ -7,7 +7,7 @@ import type { Artwork } from './artwork.js';
 
 /** A piece of artwork as an item, its middle at `at` (px of the sheet), as large as suits the sheet. */
 export function newArtwork(
-  piece: Omit<Artwork, 'colours'> & Pick<DrawingFill, 'colours'>,
+  piece: Pick<Artwork, 'name' | 'proportion' | 'outline' | 'blend' | 'share'> & Pick<DrawingFill, 'colours' | 'layers'>,
   sheet: Pick<Sheet, 'width' | 'height'>,
   at: Point,
 ): Opening {

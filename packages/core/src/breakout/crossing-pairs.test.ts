@@ -35,7 +35,7 @@ const fill: PhotoFill = {
 };
 const arch: Opening = { ...newShapedOpening('Arch', { type: 'arch' }, { x: 300, y: 400 }, 300, 300), id: 'arch', fill };
 const ring: Opening = { ...newShapedOpening('Ring', { type: 'ellipse' }, { x: 800, y: 800 }, 100, 100), id: 'ring' };
-const cutArch: Opening = { ...arch, fill: { ...fill, cutout: { id: 'cut', revision: 0 } } };
+const cutArch: Opening = { ...arch, fill: { ...fill, cutout: { id: 'cut', revision: 'a'.repeat(64) } } };
 
 function sheetOf(items: Opening[], crossings: readonly Crossing[] = []): Sheet {
   return { ...newProject('Test', { width: 1000, height: 1000, unit: 'px' }).sheets[0]!, items, crossings };
@@ -113,7 +113,7 @@ describe('marks of a crossing', () => {
     const photos = { photo };
     const project: Project = { ...newProject('Test', { width: 10, height: 10, unit: 'px' }), photos, sheets: [sheet] };
     const cutout = newestCutout(photo);
-    expect(cutout).toEqual({ id: 'cut', revision: 0 });
+    expect(cutout).toEqual({ id: 'cut', revision: 'a'.repeat(64) });
     const edit = {
       name: 'Cut',
       operations: changeCutout(sheet, arch, { fill: { ...fill, ...(cutout ? { cutout } : {}) } }, photos),

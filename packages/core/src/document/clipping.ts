@@ -2,10 +2,11 @@ import { isShared, ownFill } from '../fit/register.js';
 import { copiesOf, crossingsBetween, layCopies } from './copies.js';
 import type { Crossing } from './crossing.js';
 import type { Edit, Operation } from './edit.js';
+import { revisionOf } from './find-item.js';
 import { isPart } from './is-part.js';
 import type { Item } from './item.js';
 import { frontOf, idsOf } from './make-edit.js';
-import type { Photo, Project, Sheet } from './project.js';
+import type { CutoutRevision, Photo, Project, Sheet } from './project.js';
 import { referencesOfItems } from './references.js';
 
 /** Copied items, from back to front, with the crossings between them and the photos that they show. */
@@ -65,17 +66,22 @@ export function pasteEdit(
   return { edit: { name, operations: [...added, ...inserts] }, ids: copies.items.map(({ id }) => id) };
 }
 
-/** Lists a photo that the project does not have, or gives it the cutouts that its photo does not have. */
+/** Lists a photo that the project does not have, or gives its photo the cutouts and revisions that it does not have. */
 function photoOperations(project: Project, photo: Photo): Operation[] {
   const present = project.photos[photo.id];
   if (!present) return [{ type: 'add-photo', photo }];
   const { cutouts = [] } = present;
-  const lacking = (photo.cutouts ?? []).filter(({ id, revisions }) => {
-    const same = cutouts.find((cutout) => cutout.id === id);
-    return !same || same.revisions.length < revisions.length;
+  const isKnown = (id: string, { matteSha256 }: CutoutRevision): boolean =>
+    revisionOf(present, { id, revision: matteSha256 }) !== undefined;
+  const brought = (photo.cutouts ?? [])
+    .map((cutout) => ({ ...cutout, revisions: cutout.revisions.filter((revision) => !isKnown(cutout.id, revision)) }))
+    .filter(({ revisions }) => revisions.length > 0);
+  if (brought.length === 0) return [];
+  const grown = cutouts.map((cutout) => {
+    const more = brought.find(({ id }) => id === cutout.id);
+    // What the project has goes on being its newest.
+    return more ? { ...cutout, revisions: [...more.revisions, ...cutout.revisions] } : cutout;
   });
-  if (lacking.length === 0) return [];
-  const others = cutouts.filter(({ id }) => lacking.every((cutout) => cutout.id !== id));
-  const after = { cutouts: [...others, ...lacking] };
+  const after = { cutouts: [...grown, ...brought.filter(({ id }) => cutouts.every((cutout) => cutout.id !== id))] };
   return [{ type: 'change-photo', photoId: photo.id, before: { cutouts: present.cutouts ?? null }, after }];
 }

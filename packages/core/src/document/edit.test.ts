@@ -119,11 +119,22 @@ describe('making edits', () => {
     const placement = { x: 0, y: 0, scale: 1, turn: 0, flipX: false, flipY: false };
     const revisions = ['a', 'b'].map((letter) => ({ matteSha256: letter.repeat(64), marks: [] }));
     const photos = { one: { ...testPhoto('one'), cutouts: [{ id: 'cut', name: 'Subject', revisions }] }, two: testPhoto('two') };
-    const shows = (id: string, photoId: string, revision?: number): Opening =>
+    const shows = (id: string, photoId: string, revision?: string): Opening =>
       testOpening(id, {
-        fill: { type: 'photo', photoId, placement, ...(revision === undefined ? {} : { cutout: { id: 'cut', revision } }) },
+        fill: {
+          type: 'photo',
+          photoId,
+          placement,
+          ...(revision === undefined ? {} : { cutout: { id: 'cut', revision: revision.repeat(64) } }),
+        },
       });
-    const items = [shows('a', 'one', 1), shows('b', 'one', 1), shows('c', 'one'), shows('d', 'one', 7), shows('e', 'two', 0)];
+    const items = [
+      shows('a', 'one', 'b'),
+      shows('b', 'one', 'b'),
+      shows('c', 'one'),
+      shows('d', 'one', 'f'),
+      shows('e', 'two', 'a'),
+    ];
     expect(referencesOf({ ...testProject(items), photos }).mattes).toEqual([{ photoId: 'one', matteSha256: 'b'.repeat(64) }]);
   });
 

@@ -1,7 +1,7 @@
 import { isBackground } from './background.js';
 import type { PhotoFill } from './fill.js';
 import type { Item, Opening } from './item.js';
-import type { CutoutRevision, Photo, Project, Sheet } from './project.js';
+import type { Cutout, CutoutRevision, Photo, Project, Sheet } from './project.js';
 
 /** Finds an item at any depth of groups, or undefined. */
 export function findItem(items: readonly Item[], id: string): Item | undefined {
@@ -50,11 +50,30 @@ export function isOutOfReach(item: Item): boolean {
 
 /** The revision of a cutout that a fill uses; undefined where it uses none, or one that the photo does not have. */
 export function cutoutRevision(photos: Project['photos'], { photoId, cutout }: PhotoFill): CutoutRevision | undefined {
-  return cutout && photos[photoId]?.cutouts?.find(({ id }) => id === cutout.id)?.revisions[cutout.revision];
+  return revisionOf(photos[photoId], cutout);
+}
+
+/** A revision of a cutout of a photo by its name; undefined where there is none. */
+export function revisionOf(photo: Photo | undefined, cutout: PhotoFill['cutout']): CutoutRevision | undefined {
+  const { revisions } = (cutout && photo?.cutouts?.find(({ id }) => id === cutout.id)) ?? { revisions: [] };
+  // Of two that show the same the later one says how it was made last.
+  return revisions.findLast(({ matteSha256 }) => matteSha256 === cutout!.revision);
+}
+
+/** A cutout with one more revision, as its newest. One that shows the same is not there twice. */
+export function withRevision(cutout: Cutout, revision: CutoutRevision): Cutout {
+  const others = cutout.revisions.filter(({ matteSha256 }) => matteSha256 !== revision.matteSha256);
+  return { ...cutout, revisions: [...others, revision] };
 }
 
 /** The newest cutout of a photo that has been made. */
 export function newestCutout({ cutouts }: Pick<Photo, 'cutouts'>): PhotoFill['cutout'] {
   const cutout = cutouts?.findLast(({ revisions }) => revisions.length > 0);
-  return cutout && { id: cutout.id, revision: cutout.revisions.length - 1 };
+  return cutout && newestRevision(cutout);
+}
+
+/** What a fill names to show the newest revision of a cutout; undefined where it has none. */
+export function newestRevision({ id, revisions }: Cutout): PhotoFill['cutout'] {
+  const newest = revisions.at(-1);
+  return newest && { id, revision: newest.matteSha256 };
 }

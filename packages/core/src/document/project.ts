@@ -5,7 +5,7 @@ import type { Item } from './item.js';
 import type { Roles } from './roles.js';
 
 /** The version of the document that this code writes. Older ones are migrated when read. */
-export const PROJECT_VERSION = 6;
+export const PROJECT_VERSION = 7;
 
 export type Unit = 'px' | 'mm' | 'in';
 
@@ -97,6 +97,7 @@ export interface Cutout {
   readonly revisions: readonly CutoutRevision[];
 }
 
+/** It is named by what it shows: the sha256 of its matte. */
 export interface CutoutRevision {
   readonly matteSha256: string;
   readonly marks: readonly CutoutMark[];

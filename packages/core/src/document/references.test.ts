@@ -22,8 +22,8 @@ const word = testOpening('word', {
 const cutouts = [{ id: 'cut', name: 'Subject', revisions: [{ matteSha256: 'a'.repeat(64), marks: [] }] }];
 const made = testProject(
   [
-    testGroup('g', [testOpening('a', { fill: fill('heron', { cutout: { id: 'cut', revision: 0 } }) })]),
-    testOpening('b', { fill: fill('heron', { cutout: { id: 'cut', revision: 7 }, placement: 'together' }) }),
+    testGroup('g', [testOpening('a', { fill: fill('heron', { cutout: { id: 'cut', revision: 'a'.repeat(64) } }) })]),
+    testOpening('b', { fill: fill('heron', { cutout: { id: 'cut', revision: 'b'.repeat(64) }, placement: 'together' }) }),
     word,
   ],
   [{ ...testPhoto('heron'), cutouts }, testPhoto('lake'), testPhoto('unused')],

@@ -1,7 +1,7 @@
 import { fillReferences } from '../kinds/fills/fills.js';
 import { outlineReferences } from '../kinds/outlines/outlines.js';
 import type { Reference } from '../kinds/reference.js';
-import { openingsOf } from './find-item.js';
+import { openingsOf, revisionOf } from './find-item.js';
 import type { Item } from './item.js';
 import type { Project, Sheet } from './project.js';
 
@@ -62,8 +62,8 @@ function followed(references: readonly Reference[], photos: Project['photos']): 
       faces.add(reference.id);
       text += reference.text;
     } else {
-      const { photoId, id, revision } = reference;
-      const matteSha256 = photos[photoId]?.cutouts?.find((cutout) => cutout.id === id)?.revisions[revision]?.matteSha256;
+      const { photoId, ...cutout } = reference;
+      const matteSha256 = revisionOf(photos[photoId], cutout)?.matteSha256;
       if (matteSha256 !== undefined) mattes.set(`${photoId}/${matteSha256}`, { photoId, matteSha256 });
     }
   }

@@ -10,6 +10,12 @@ declare const RESOLVED: unique symbol;
  */
 export type ResolvedSheet = Sheet & { readonly [RESOLVED]: true };
 
+/** A sheet as it is stored, of which edits are made, and as it is seen, which is looked at. */
+export interface LookedAt {
+  readonly sheet: Sheet;
+  readonly resolved: ResolvedSheet;
+}
+
 /** What was resolved, by the roles it was resolved for; documents are never changed in place. */
 const known = new WeakMap<Roles, WeakMap<object, object>>();
 

@@ -2,10 +2,11 @@ import { describe, expect, it } from 'vitest';
 import { testGroup, testOpening, testPhoto, testProject } from '../../testing/test-documents.js';
 import { backgroundOf, newBackground } from './background.js';
 import { applyEdit, EditError, invertEdit } from './edit.js';
+import { findItem } from './find-item.js';
 import { referencesOf } from './references.js';
 import { openProject } from './open-project.js';
 import type { Project } from './project.js';
-import { withdrawPhoto } from './withdraw-photo.js';
+import { withdrawFiles, withdrawMatte, withdrawPhoto } from './withdraw-photo.js';
 
 const placement = { x: 0, y: 0, scale: 1, turn: 0, flipX: false, flipY: false };
 const fill = { type: 'photo', photoId: 'photo_a', placement } as const;
@@ -33,6 +34,30 @@ describe('a photo that could not be stored', () => {
     expect(openProject(without)).toMatchObject({ ok: true });
     expect(applyEdit(without, invertEdit(edit))).toEqual(project);
     expect(withdrawPhoto(without, 'photo_a')).toBeNull();
+  });
+
+  it('and a cutout that could not be: what used it shows the whole photo', () => {
+    const [one, two] = ['a', 'b'].map((letter) => ({ matteSha256: letter.repeat(64), marks: [] }));
+    const cutouts = [{ id: 'cut', name: 'Subject', revisions: [one!, two!] }];
+    const shows = (id: string, letter: string) =>
+      testOpening(id, { fill: { ...fill, cutout: { id: 'cut', revision: letter.repeat(64) }, show: 'subject' } });
+    const project = testProject([shows('a', 'a'), testGroup('g', [shows('b', 'b')])], [{ ...testPhoto('photo_a'), cutouts }]);
+    const edit = withdrawMatte(project, { photoId: 'photo_a', matteSha256: two!.matteSha256 })!;
+    const without = applyEdit(project, edit);
+    expect(referencesOf(without).mattes).toEqual([{ photoId: 'photo_a', matteSha256: one!.matteSha256 }]);
+    expect(findItem(without.sheets[0]!.items, 'b')).toMatchObject({ fill });
+    expect(findItem(without.sheets[0]!.items, 'b')).not.toHaveProperty('fill.cutout');
+    expect(without.photos['photo_a']!.cutouts).toEqual([{ ...cutouts[0], revisions: [one] }]);
+    expect(openProject(without)).toMatchObject({ ok: true });
+    expect(applyEdit(without, invertEdit(edit))).toEqual(project);
+    expect(withdrawMatte(without, { photoId: 'photo_a', matteSha256: two!.matteSha256 })).toBeNull();
+    const lost = [one!, two!].map(({ matteSha256 }) => ({ photoId: 'photo_a', matteSha256 }));
+    const both = withdrawFiles(project, { photoIds: [], mattes: lost })!;
+    expect(referencesOf(applyEdit(project, both)).mattes).toEqual([]);
+    const all = withdrawFiles(project, { photoIds: ['photo_a', 'nobody'], mattes: lost })!;
+    expect([...referencesOf(applyEdit(project, all)).photos]).toEqual([]);
+    expect(applyEdit(applyEdit(project, all), invertEdit(all))).toEqual(project);
+    expect(withdrawFiles(project, { photoIds: ['nobody'], mattes: [] })).toBeNull();
   });
 
   it('can not be removed from the project while anything shows it', () => {

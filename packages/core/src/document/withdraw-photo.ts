@@ -1,8 +1,9 @@
-import type { Edit, Operation } from './edit.js';
+import { applyEdit, type Edit, type Operation } from './edit.js';
 import { openingsOf } from './find-item.js';
 import { isBackground } from './background.js';
 import { changeItemOperation, removeItem } from './make-edit.js';
-import type { Project } from './project.js';
+import type { Cutout, Project } from './project.js';
+import type { NeededMatte } from './references.js';
 
 /**
  * Takes a photo that could not be stored out of everything that shows it, on all sheets and as their ground, and out of the project: what can not be
@@ -24,4 +25,44 @@ export function withdrawPhoto(project: Project, photoId: string): Edit | null {
   }
   operations.push({ type: 'remove-photo', photo });
   return { name: `Take out ${photo.name}, which could not be stored`, operations };
+}
+
+/** The same for a revision of a cutout: what used it shows the whole photo. Null when the project does not have it. */
+export function withdrawMatte(project: Project, { photoId, matteSha256 }: NeededMatte): Edit | null {
+  const photo = project.photos[photoId];
+  const has = ({ revisions }: Cutout): boolean => revisions.some((revision) => revision.matteSha256 === matteSha256);
+  if (!photo?.cutouts?.some(has)) return null;
+  const operations: Operation[] = project.sheets.flatMap((sheet) =>
+    [...openingsOf(sheet.items)].flatMap((opening) => {
+      if (opening.fill.type !== 'photo' || opening.fill.photoId !== photoId) return [];
+      const { cutout, show: _shown, ...rest } = opening.fill;
+      return cutout?.revision === matteSha256 ? [changeItemOperation(sheet, opening, { fill: rest })] : [];
+    }),
+  );
+  const left = photo.cutouts
+    .map((cutout) => ({ ...cutout, revisions: cutout.revisions.filter((each) => each.matteSha256 !== matteSha256) }))
+    .filter(({ revisions }) => revisions.length > 0);
+  operations.push({ type: 'change-photo', photoId, before: { cutouts: photo.cutouts }, after: { cutouts: left } });
+  return { name: `Take out a cutout of ${photo.name}, which could not be stored`, operations };
+}
+
+/** One edit that takes all of these out; null where the project has none of them. */
+export function withdrawFiles(
+  project: Project,
+  { photoIds, mattes }: { readonly photoIds: readonly string[]; readonly mattes: readonly NeededMatte[] },
+): Edit | null {
+  const steps = [
+    ...photoIds.map((id) => (now: Project) => withdrawPhoto(now, id)),
+    ...mattes.map((matte) => (now: Project) => withdrawMatte(now, matte)),
+  ];
+  const edits: Edit[] = [];
+  let now = project;
+  for (const step of steps) {
+    const edit = step(now);
+    if (!edit) continue;
+    now = applyEdit(now, edit);
+    edits.push(edit);
+  }
+  const [first] = edits;
+  return first ? { name: first.name, operations: edits.flatMap(({ operations }) => operations) } : null;
 }

@@ -56,6 +56,28 @@ export function gradientPixels(
   return { width, height, data };
 }
 
+/** The same for a gradient with a frame of its own. @param toPlane - maps px of the layer to the plane of the gradient. */
+export function framedGradientPixels(
+  { kind, stops }: Pick<GradientFill, 'kind' | 'stops'>,
+  toPlane: Matrix,
+  width: number,
+  height: number,
+): Pixels {
+  const table = colourTable(stops);
+  const data = new Uint8ClampedArray(width * height * 4);
+  const words = new Uint32Array(data.buffer);
+  const { a, b, c, d, e, f } = toPlane;
+  for (let y = 0, i = 0; y < height; y++) {
+    for (let x = 0; x < width; x++, i++) {
+      const u = a * (x + 0.5) + c * (y + 0.5) + e;
+      const v = b * (x + 0.5) + d * (y + 0.5) + f;
+      const t = kind === 'radial' ? Math.sqrt(u * u + v * v) : u;
+      words[i] = table[t <= 0 ? 0 : t >= 1 ? STEPS : (t * STEPS + 0.5) | 0]!;
+    }
+  }
+  return { width, height, data };
+}
+
 /** Colours from 0 to 1 as they lie in memory, red first. */
 function colourTable(stops: GradientFill['stops']): Uint32Array {
   const sorted = [...stops]

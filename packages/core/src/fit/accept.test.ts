@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { testGroup, testOpening, testProject } from '../../testing/test-documents.js';
+import { lookedAt, testGroup, testOpening, testProject } from '../../testing/test-documents.js';
 import { testShaper } from '../../testing/test-shaper.js';
 import type { Item, Opening } from '../document/item.js';
 import { newLettering } from '../document/new-opening.js';
@@ -100,12 +100,12 @@ const EXPECTED: Readonly<Record<string, Readonly<Record<string, string>>>> = {
 describe.each(Object.entries(CARRIED))('%s', (name, carried) => {
   it.each(Object.entries(GROUNDS))('over %s', (ground, items) => {
     const sheet = sheetWith(source, moved, ...items);
-    expect(words(acceptAt(carried, sheet, AT, shaper))).toBe(EXPECTED[name]![ground]);
+    expect(words(acceptAt(carried, lookedAt(sheet), AT, shaper))).toBe(EXPECTED[name]![ground]);
   });
 });
 
 describe('a photo', () => {
-  const over = (...items: Item[]): string => words(acceptAt({ what: 'photo' }, sheetWith(...items), AT, shaper));
+  const over = (...items: Item[]): string => words(acceptAt({ what: 'photo' }, lookedAt(sheetWith(...items)), AT, shaper));
   const whole = { x: 0, y: 0, width: 1000, height: 800, turn: 0 };
 
   it('lies on top of what fills the whole sheet, unless that is a sample or empty', () => {
@@ -126,26 +126,26 @@ describe('a photo', () => {
 
   it('falls beside an opening onto the sheet, never into it', () => {
     const sheet = sheetWith(slot);
-    expect(words(acceptAt({ what: 'photo' }, sheet, { x: 99, y: 250 }, shaper))).toBe('lay, background sheet');
-    expect(words(acceptAt({ what: 'photo' }, sheet, { x: -20, y: 250 }, shaper))).toBe('lay');
+    expect(words(acceptAt({ what: 'photo' }, lookedAt(sheet), { x: 99, y: 250 }, shaper))).toBe('lay, background sheet');
+    expect(words(acceptAt({ what: 'photo' }, lookedAt(sheet), { x: -20, y: 250 }, shaper))).toBe('lay');
   });
 
   it('in the notch of a shape is beside it', () => {
     const corner = { x: 105, y: 105 };
-    expect(words(acceptAt({ what: 'photo' }, sheetWith(filled), corner, shaper))).toBe('lay, background sheet');
+    expect(words(acceptAt({ what: 'photo' }, lookedAt(sheetWith(filled)), corner, shaper))).toBe('lay, background sheet');
   });
 
   it('moved within its own opening stays there', () => {
     const carried = { what: 'photo-of-opening', item: filled } as const;
-    expect(words(acceptAt(carried, sheetWith(filled), AT, shaper))).toBe('keep');
-    expect(words(acceptAt(carried, sheetWith(empty, filled), AT, shaper))).toBe('keep');
+    expect(words(acceptAt(carried, lookedAt(sheetWith(filled)), AT, shaper))).toBe('keep');
+    expect(words(acceptAt(carried, lookedAt(sheetWith(empty, filled)), AT, shaper))).toBe('keep');
   });
 });
 
 describe('a moved item', () => {
   it('is absorbed by nothing when it is a shape, and never by itself', () => {
     const sheet = sheetWith(empty, filled);
-    expect(words(acceptAt({ what: 'item', item: filled }, sheet, AT, shaper))).toBe('move');
-    expect(words(acceptAt({ what: 'item', item: loose }, sheetWith(loose), AT, shaper))).toBe('move');
+    expect(words(acceptAt({ what: 'item', item: filled }, lookedAt(sheet), AT, shaper))).toBe('move');
+    expect(words(acceptAt({ what: 'item', item: loose }, lookedAt(sheetWith(loose)), AT, shaper))).toBe('move');
   });
 });

@@ -1,4 +1,5 @@
 import type { Opening } from '../document/item.js';
+import type { LookedAt } from '../document/resolve-sheet.js';
 import type { Sheet } from '../document/project.js';
 import { boxBounds, boxMatrix } from '../geometry/box.js';
 import { openingsAt } from '../geometry/hit.js';
@@ -40,8 +41,9 @@ const LEAST_LETTER = 0.06;
  * target of their own lets it in. Artwork lets photos through to what lies below. A moved item is never absorbed. Locked and hidden items are
  * not there.
  */
-export function acceptAt(carried: Carried, sheet: Sheet, at: Point, shaper: Shaper): Acceptance {
-  const hits = openingsAt(sheet.items, at, shaper, { reach: 0 });
+export function acceptAt(carried: Carried, looked: LookedAt, at: Point, shaper: Shaper): Acceptance {
+  const { sheet } = looked;
+  const hits = openingsAt(looked, at, shaper, { reach: 0 });
   switch (carried.what) {
     case 'photo':
     case 'file':

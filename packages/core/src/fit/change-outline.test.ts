@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { lookedAt } from '../../testing/test-documents.js';
 import { testShaper } from '../../testing/test-shaper.js';
 import { applyEdit } from '../document/edit.js';
 import type { Opening } from '../document/item.js';
@@ -113,7 +114,7 @@ describe('combining openings', () => {
     return { edit, items: applyEdit(there, edit).sheets[0]!.items };
   };
   const inside = (items: readonly Opening[], p: { x: number; y: number }) =>
-    openingsAt(items, p, shaper, { reach: 0 }).length > 0;
+    openingsAt(lookedAt(items), p, shaper, { reach: 0 }).length > 0;
 
   it('holds on the sheet what the rule says, the photo where it was', () => {
     const points = Array.from({ length: 400 }, (_, i) => ({ x: 60 + (i % 20) * 18.3, y: 100 + Math.floor(i / 20) * 15.7 }));

@@ -38,7 +38,7 @@ describe('filling an opening', () => {
       placement: { x: 1, y: 2, scale: 3, ...upright },
       fit: 'whole',
       tone: { warmth: 0.3 },
-      cutout: { id: 'cut', revision: 0 },
+      cutout: { id: 'cut', revision: 'a'.repeat(64) },
     };
     const fill = fillWithPhoto(testOpening('a', { fill: before }), photo, shaper);
     expect(fill).toMatchObject({ photoId: photo.id, fit: 'whole', tone: { warmth: 0.3 }, keepCovered: false });

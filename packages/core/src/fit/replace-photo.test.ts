@@ -14,7 +14,7 @@ const [first, second, bare] = [cutOut(testPhoto('one')), cutOut(testPhoto('two',
 const placement = { x: 60, y: 40, scale: 1, turn: 0, flipX: false, flipY: false };
 
 const opening = testOpening('hero', {
-  fill: { type: 'photo', photoId: 'one', placement, cutout: { id: 'cut', revision: 0 } },
+  fill: { type: 'photo', photoId: 'one', placement, cutout: { id: 'cut', revision: matte.matteSha256 } },
   overhangs: {
     sides: { top: true, right: false, bottom: false, left: true },
     pieces: [{ at: { x: 3, y: 4 }, out: false }],
@@ -52,7 +52,7 @@ describe('replacing a photo', () => {
     const { hero, crossings } = replaced(second);
     expect(hero.overhangs).toEqual({ ...opening.overhangs, pieces: [], cuts: [] });
     expect(crossings[0]).toEqual({ ...crossing('hero', 'word'), regions: [] });
-    expect(hero.fill).toMatchObject({ photoId: 'two', cutout: { id: 'cut', revision: 1 } });
+    expect(hero.fill).toMatchObject({ photoId: 'two', cutout: { id: 'cut', revision: matte.matteSha256 } });
   });
 
   it('drops the marks that were drawn on the old photo, no others, and counts them', () => {

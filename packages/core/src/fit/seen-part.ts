@@ -75,6 +75,6 @@ function hiding(item: Opening, shaper: Shaper): Float64Array[] {
 function solidLayers({ box }: Opening, { layers }: DrawingFill): Float64Array[] {
   const toSheet = multiply(boxMatrix(box), scaling(box.width, box.height));
   return layers
-    .filter(({ strength = 1, fade }) => !fade && strength >= HIDES)
+    .filter(({ strength = 1, fade, gradient, clip }) => !fade && !gradient && !clip && strength >= HIDES)
     .flatMap(({ d }) => flatten(transformPath(toSheet, readPathData(d).path), FINE));
 }

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { testGroup, testOpening, testProject } from '../../testing/test-documents.js';
+import { lookedAt, testGroup, testOpening, testProject } from '../../testing/test-documents.js';
 import type { Opening } from '../document/item.js';
 import type { Sheet } from '../document/project.js';
 import type { Bounds } from '../geometry/bounds.js';
@@ -16,7 +16,7 @@ const sheetOf = (items: Sheet['items'], change: Partial<Sheet> = {}): Sheet => (
 const NONE: ReadonlySet<string> = new Set();
 
 function snapped(box: Bounds, sheet: Sheet, reach = 6) {
-  const { by, lines } = snapBox(box, snapTargets(sheet, NONE), reach);
+  const { by, lines } = snapBox(box, snapTargets(lookedAt(sheet).resolved, NONE), reach);
   return { by: [by.x, by.y], reasons: lines.map(({ axis, reason }) => `${axis} ${reason}`).sort() };
 }
 
@@ -53,14 +53,14 @@ describe('snapping', () => {
 
   it('passes over what moves and what is hidden', () => {
     const sheet = sheetOf([at('me', 200, 100, 100, 100), at('hidden', 200, 300, 100, 100, { hidden: true })]);
-    const { by } = snapBox({ x: 203, y: 444, width: 60, height: 44 }, snapTargets(sheet, new Set(['me'])), 6);
+    const { by } = snapBox({ x: 203, y: 444, width: 60, height: 44 }, snapTargets(lookedAt(sheet).resolved, new Set(['me'])), 6);
     expect(by.x).toBe(0);
   });
 
   it('gives lines that reach from what is met to the box', () => {
     const { lines } = snapBox(
       { x: 203, y: 420, width: 60, height: 44 },
-      snapTargets(sheetOf([at('a', 200, 100, 100, 100)]), NONE),
+      snapTargets(lookedAt(sheetOf([at('a', 200, 100, 100, 100)])).resolved, NONE),
       6,
     );
     expect(lines).toEqual([{ axis: 'x', at: 200, reason: 'edge', from: 100, to: 464 }]);
@@ -68,7 +68,7 @@ describe('snapping', () => {
 
   it('never moves farther than it reaches, and a second time not at all', () => {
     const sheet = sheetOf([at('a', 200, 100, 130, 90), at('b', 500, 140, 77, 300)], { margin: 33 });
-    const targets = snapTargets(sheet, NONE);
+    const targets = snapTargets(lookedAt(sheet).resolved, NONE);
     const number = (max: number) => fc.double({ min: 0, max, noNaN: true });
     fc.assert(
       fc.property(number(1000), number(800), number(300), number(300), number(20), (x, y, width, height, reach) => {
@@ -99,7 +99,7 @@ describe('snapping', () => {
 describe('snapping of dragged sides', () => {
   const sheet = sheetOf([at('a', 200, 100, 100, 140), at('b', 600, 500, 80, 60)], { margin: 50 });
   const sides = (box: Bounds, x: -1 | 0 | 1, y: -1 | 0 | 1) => {
-    const { by, lines } = snapSides(box, { x, y }, snapTargets(sheet, NONE), 6);
+    const { by, lines } = snapSides(box, { x, y }, snapTargets(lookedAt(sheet).resolved, NONE), 6);
     return { by: [by.x, by.y], reasons: lines.map(({ axis, reason }) => `${axis} ${reason}`).sort() };
   };
 
@@ -122,7 +122,12 @@ describe('snapping of dragged sides', () => {
     const side = fc.constantFrom<-1 | 0 | 1>(-1, 0, 1);
     fc.assert(
       fc.property(number, number, fc.integer({ min: 1, max: 300 }), side, side, (x, y, size, sx, sy) => {
-        const { by } = snapSides({ x, y, width: size, height: size / 2 }, { x: sx, y: sy }, snapTargets(sheet, NONE), 6);
+        const { by } = snapSides(
+          { x, y, width: size, height: size / 2 },
+          { x: sx, y: sy },
+          snapTargets(lookedAt(sheet).resolved, NONE),
+          6,
+        );
         expect(Math.max(Math.abs(by.x), Math.abs(by.y))).toBeLessThanOrEqual(6);
         if (sx === 0) expect(by.x).toBe(0);
       }),
@@ -136,13 +141,15 @@ describe('what snapping meets', () => {
       outline: { type: 'ellipse' },
       box: { x: 100, y: 100, width: 100, height: 100, turn: 45 },
     });
-    const { boxes } = snapTargets(sheetOf([turned]), NONE, (item) => outlineBounds(item, shaper));
+    const { boxes } = snapTargets(lookedAt(sheetOf([turned])).resolved, NONE, (item) => outlineBounds(item, shaper));
     expect(Math.abs(boxes[0]!.x - 100)).toBeLessThan(0.2);
-    expect(snapTargets(sheetOf([turned]), NONE).boxes[0]!.x).toBeLessThan(90);
+    expect(snapTargets(lookedAt(sheetOf([turned])).resolved, NONE).boxes[0]!.x).toBeLessThan(90);
   });
 
   it('are the others in the group of what moves', () => {
     const group = testGroup('g', [at('a', 0, 0, 10, 10), at('b', 50, 0, 10, 10)]);
-    expect(snapTargets(sheetOf([group]), new Set(['a'])).boxes).toEqual([{ x: 50, y: 0, width: 10, height: 10 }]);
+    expect(snapTargets(lookedAt(sheetOf([group])).resolved, new Set(['a'])).boxes).toEqual([
+      { x: 50, y: 0, width: 10, height: 10 },
+    ]);
   });
 });

@@ -1,6 +1,6 @@
 import { findItem } from '../document/find-item.js';
 import type { Item } from '../document/item.js';
-import type { Sheet } from '../document/project.js';
+import type { ResolvedSheet } from '../document/resolve-sheet.js';
 import type { Bounds } from '../geometry/bounds.js';
 import type { Point } from '../geometry/matrix.js';
 import { itemBounds } from './item-bounds.js';
@@ -31,7 +31,7 @@ export interface SnapTargets {
  * @param boundsOf - what an item takes up; its boxes when absent.
  */
 export function snapTargets(
-  sheet: Sheet,
+  sheet: ResolvedSheet,
   moving: ReadonlySet<string>,
   boundsOf: (item: Item) => Bounds | null = itemBounds,
 ): SnapTargets {

@@ -1,4 +1,6 @@
+import { findOpening } from '../document/find-item.js';
 import type { Item, Opening } from '../document/item.js';
+import type { LookedAt } from '../document/resolve-sheet.js';
 import type { Shaper } from '../lettering/shaper.js';
 import { openingPolygons } from '../fit/opening-fit.js';
 import { boxMatrix } from './box.js';
@@ -14,13 +16,13 @@ export interface HitOptions {
 }
 
 /**
- * Openings whose true outline holds the point (sheet px), from front to back. Lettering is hit in its whole box; above and below its letters, where
- * the box is empty, it comes after everything else that is hit.
+ * Openings whose true outline holds the point (sheet px), as they are stored, from front to back. Lettering is hit in its whole box; above and below its
+ * letters, where the box is empty, it comes after everything else that is hit.
  */
-export function openingsAt(items: readonly Item[], at: Point, shaper: Shaper, options: HitOptions): Opening[] {
-  const found = hitsAt(items, at, shaper, options);
+export function openingsAt({ sheet, resolved }: LookedAt, at: Point, shaper: Shaper, options: HitOptions): Opening[] {
+  const found = hitsAt(resolved.items, at, shaper, options);
   const empty = new Set(found.filter((hit) => !isOnForm(hit, at, shaper)));
-  return empty.size === 0 ? found : [...found.filter((hit) => !empty.has(hit)), ...empty];
+  return [...found.filter((hit) => !empty.has(hit)), ...empty].flatMap(({ id }) => findOpening(sheet, id) ?? []);
 }
 
 /** False in the empty part of a lettering's box. */

@@ -12,10 +12,10 @@ export interface ReadPathData {
 const MOST_STEPS = 100_000;
 
 /**
- * Reads SVG path data: all commands, relative ones and arcs too (SVG 2, chapter 9). Arcs become cubics. Subpaths are closed.
- * Bad data is read up to the fault.
+ * Reads SVG path data: all commands, relative ones and arcs too (SVG 2, chapter 9). Arcs become cubics. Bad data is read up to the fault.
+ * @param closes - whether subpaths that are left open are closed; for lines they are not. @default true
  */
-export function readPathData(d: string): ReadPathData {
+export function readPathData(d: string, closes = true): ReadPathData {
   const builder = new PathBuilder();
   let [steps, open, wild] = [0, false, false];
   const data = svgpath(d).abs().unshort().unarc();
@@ -30,7 +30,7 @@ export function readPathData(d: string): ReadPathData {
     open = command !== 'Z';
     switch (command) {
       case 'M':
-        if (wasOpen) builder.close();
+        if (wasOpen && closes) builder.close();
         builder.moveTo(n[0]!, n[1]!);
         break;
       case 'L':
@@ -53,7 +53,7 @@ export function readPathData(d: string): ReadPathData {
         break;
     }
   });
-  if (open) builder.close();
+  if (open && closes) builder.close();
   const fault = wild
     ? 'a number is too large'
     : steps > MOST_STEPS

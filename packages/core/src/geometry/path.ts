@@ -118,11 +118,22 @@ export function toPathData(path: Path, digits = 3): string {
  * @param tolerance - largest distance between curve and chord, in px of the path's space. @default 0.25
  */
 export function flatten(path: Path, tolerance = 0.25): Float64Array[] {
-  const polygons: Float64Array[] = [];
+  return flattenLines(path, tolerance).flatMap(({ points }) => (points.length >= 6 ? [points] : []));
+}
+
+/** A subpath as straight lines. */
+export interface FlatLine {
+  readonly points: Float64Array;
+  readonly isClosed: boolean;
+}
+
+/** The same for lines, which may have two points or one, and may be open. */
+export function flattenLines(path: Path, tolerance = 0.25): FlatLine[] {
+  const lines: FlatLine[] = [];
   let points: number[] = [];
   let here: Point = { x: 0, y: 0 };
-  const finish = (): void => {
-    if (points.length >= 6) polygons.push(Float64Array.from(points));
+  const finish = (isClosed = false): void => {
+    if (points.length > 0) lines.push({ points: Float64Array.from(points), isClosed });
     points = [];
   };
   tracePath(path, {
@@ -158,9 +169,9 @@ export function flatten(path: Path, tolerance = 0.25): Float64Array[] {
       here = { x, y };
     },
     closePath() {
-      finish();
+      finish(true);
     },
   });
   finish();
-  return polygons;
+  return lines;
 }

@@ -12,6 +12,8 @@ export type Stored<T> = T extends string | number | boolean | null | undefined ?
 export const PointPart = Unsafe<{ x: number; y: number }>({ $ref: '#/$defs/point' });
 /** Name of something in the project. */
 export const IdPart = Unsafe<string>({ $ref: '#/$defs/id' });
+/** Names bytes by their content. */
+export const Sha256Part = Unsafe<string>({ $ref: '#/$defs/sha256' });
 /** A name for people. */
 export const NamePart = Unsafe<string>({ $ref: '#/$defs/name' });
 

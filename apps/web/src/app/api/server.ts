@@ -1,14 +1,5 @@
 import { Injectable } from '@angular/core';
-import {
-  PROJECT_VERSION,
-  type Bounds,
-  type Cutout,
-  type CutoutRevision,
-  type Edit,
-  type Project,
-  type SheetSize,
-  type Style,
-} from '@kadrosyn/core';
+import { PROJECT_VERSION, type Bounds, type Cutout, type Edit, type Project, type SheetSize, type Style } from '@kadrosyn/core';
 import { Fault, isPassingStatus } from './fault';
 import type {
   Bin,
@@ -154,13 +145,10 @@ export class Server {
     return (await this.read<{ matteSha256: string }>(answer)).matteSha256;
   }
 
-  addCutoutRevision(
-    photoId: string,
-    cutoutId: string,
-    revision: number,
-    request: CutoutRevision & { readonly name: string },
-  ): Promise<Cutout> {
-    return this.send('PUT', `/api/photos/${photoId}/cutouts/${cutoutId}/revisions/${revision}`, request);
+  /** Keeps the newest revision of a cutout with its photo, so that other projects are offered it. */
+  async keepCutout(photoId: string, { id, name, revisions }: Cutout): Promise<void> {
+    const { matteSha256, ...made } = revisions.at(-1)!;
+    await this.send('PUT', `/api/photos/${photoId}/cutouts/${id}/revisions/${matteSha256}`, { name, ...made });
   }
 
   searchLibrary(words: string, page: number, signal: AbortSignal): Promise<LibraryPage> {

@@ -155,7 +155,7 @@ function withCutout(
   const { photoId } = opening.fill;
   const cutouts = [{ id: 'shown', name: 'Shown', revisions: [{ matteSha256: SHOWN, marks: [] }] }];
   const { show: _before, ...rest } = opening.fill;
-  const fill: PhotoFill = { ...rest, cutout: { id: 'shown', revision: 0 }, ...(show === 'subject' ? { show } : {}) };
+  const fill: PhotoFill = { ...rest, cutout: { id: 'shown', revision: SHOWN }, ...(show === 'subject' ? { show } : {}) };
   const photos = { ...project.photos, [photoId]: { ...project.photos[photoId]!, cutouts } };
   const changed = applyEdit({ ...project, photos }, changeOpening(sheet, opening, { fill }, ''));
   return { project: changed, sheet: changed.sheets.find(({ id }) => id === sheet.id)! };

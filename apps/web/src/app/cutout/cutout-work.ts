@@ -1,6 +1,6 @@
 import { computed, effect, inject, Injectable, signal, untracked, type OnDestroy } from '@angular/core';
 import type { Bounds, Cutout, CutoutMark, Photo } from '@kadrosyn/core';
-import { newId } from '@kadrosyn/core';
+import { newId, withRevision } from '@kadrosyn/core';
 import { faultOf } from '../api/fault';
 import { Server } from '../api/server';
 import { CutoutDrafts } from './cutout-drafts';
@@ -250,10 +250,11 @@ export class CutoutWork implements OnDestroy {
       }
       const matteSha256 = await this.server.addMatte(photo.id, finished.png);
       this.progress.set(0.9);
-      const id = known?.id ?? newId('cutout');
-      const revision = known?.revisions.length ?? 0;
-      const request = { name: this.name().trim() || 'Subject', matteSha256, marks, edge, pieces };
-      const cutout = await this.server.addCutoutRevision(photo.id, id, revision, request);
+      const cutout = withRevision(
+        { id: known?.id ?? newId('cutout'), name: this.name().trim() || 'Subject', revisions: known?.revisions ?? [] },
+        { matteSha256, marks, edge, pieces },
+      );
+      await this.server.keepCutout(photo.id, cutout);
       this.first = this.history.now();
       return { cutout, focus: finished.focus };
     } catch (error) {

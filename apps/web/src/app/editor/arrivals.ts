@@ -1,6 +1,6 @@
 import { inject, Injectable, signal } from '@angular/core';
 import { MatDialog } from '@angular/material/dialog';
-import { insertItem, newShapedOpening, withdrawPhoto, type Photo, type Point } from '@kadrosyn/core';
+import { insertItem, newArtwork, newShapedOpening, withdrawPhoto, type Photo, type Point } from '@kadrosyn/core';
 import { firstValueFrom } from 'rxjs';
 import { faultOf } from '../api/fault';
 import { OwnFaces } from '../lettering/own-faces';
@@ -106,11 +106,16 @@ export class Arrivals {
     const asked = this.dialogs.open<DrawingDialog, DrawingRequest, DrawingChoice>(DrawingDialog, { data: request });
     const choice = await firstValueFrom(asked.afterClosed());
     if (!choice) return;
-    if (choice.use === 'artwork') {
+    if (choice.use === 'picture') {
       this.addArtwork([choice.file], at ?? this.middle());
       return;
     }
     const { sheet } = this.session.context();
+    if (choice.use === 'artwork') {
+      const item = newArtwork({ ...choice.piece, name: choice.name }, sheet, at ?? this.middle());
+      this.session.commit(insertItem(sheet, item, `Add ${choice.name}`), item.id);
+      return;
+    }
     const { name, d, proportion } = choice;
     const height = Math.min(sheet.height * 0.6, (sheet.width * 0.6) / proportion);
     const middle = at ?? this.middle();

@@ -12,6 +12,7 @@ import {
   isShared,
   KEPT_IN,
   letAll,
+  newestRevision,
   openingsOf,
   photoMatrix,
   placedPhoto,
@@ -110,7 +111,7 @@ export class Cutting {
     const before = { cutouts: known.cutouts ?? null, ...(focus ? { focus: known.focus ?? null } : {}) };
     const operations: Operation[] = [{ type: 'change-photo', photoId: photo.id, before, after }];
     const changed: Photo = { ...known, ...after };
-    const used = { id: cutout.id, revision: cutout.revisions.length - 1 };
+    const used = newestRevision(cutout)!;
     for (const each of openingsOf(context.sheet.items)) {
       const placed = placedPhoto(each, context);
       if (placed?.photo.id !== photo.id) continue;

@@ -27,8 +27,8 @@ export class PhotoPlacing {
 
   /** By the same rule as a drag that ends there. */
   at(photo: Photo, at: Point): void {
-    const { sheet, shaper } = this.session.context();
-    const { opening } = acceptAt({ what: 'file' }, sheet, at, shaper);
+    const { shaper, ...looked } = this.session.context();
+    const { opening } = acceptAt({ what: 'file' }, looked, at, shaper);
     if (opening) this.fill(opening, photo);
     else this.lay(photo, at);
   }

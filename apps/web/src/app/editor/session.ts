@@ -10,6 +10,7 @@ import type {
   LiteralColour,
   Opening,
   Project,
+  LookedAt,
   ResolvedSheet,
   Shaper,
   Sheet,
@@ -105,10 +106,10 @@ export class EditorSession {
   }
 
   /** @throws Error before project and faces are there; the editor shows nothing that could ask by then. */
-  context(): GripContext & { readonly project: Project } {
-    const [project, sheet, shaper] = [this.project(), this.sheet(), this.shaper()];
-    if (!project || !sheet || !shaper) throw new Error('The project is not open yet');
-    return { project, sheet, shaper, photos: project.photos };
+  context(): GripContext & LookedAt & { readonly project: Project } {
+    const [project, sheet, resolved, shaper] = [this.project(), this.sheet(), this.resolvedSheet(), this.shaper()];
+    if (!project || !sheet || !resolved || !shaper) throw new Error('The project is not open yet');
+    return { project, sheet, resolved, shaper, photos: project.photos };
   }
 
   preview(edit: Edit | null): void {

@@ -1,4 +1,8 @@
 /// <reference lib="webworker" />
-import { takeOutline } from '@kadrosyn/core';
+import { takeDrawing, takeOutline } from '@kadrosyn/core';
+import type { DrawingRead } from './read-drawing';
 
-addEventListener('message', ({ data }: MessageEvent<string>) => postMessage(takeOutline(data)));
+addEventListener('message', ({ data }: MessageEvent<string>) => {
+  const read: DrawingRead = { outline: takeOutline(data), drawing: takeDrawing(data) };
+  postMessage(read);
+});

@@ -1,5 +1,5 @@
 import { computed, inject, Injectable, signal } from '@angular/core';
-import type { Bounds, Cutout, Photo } from '@kadrosyn/core';
+import type { Bounds, Cutout, NeededMatte, Photo } from '@kadrosyn/core';
 import { Fault, faultOf, pauseAfter } from '../api/fault';
 import { pauseOrOnline } from '../api/pause';
 import { Server } from '../api/server';
@@ -42,6 +42,8 @@ export class PhotoLibrary {
   private readonly levels = inject(PhotoLevels);
   private readonly stored = signal<readonly LibraryPhoto[]>([]);
   private readonly arriving = signal<readonly LibraryPhoto[]>([]);
+  /** What was added in this window, by id: a file is read anew when it is needed. */
+  private readonly added = new Map<string, File>();
   private readonly waiting: (() => void)[] = [];
   private active = 0;
 
@@ -115,6 +117,22 @@ export class PhotoLibrary {
     await this.load();
   }
 
+  /** Sends a photo again that the server no longer has, if this browser still has its file. @returns whether it is there again */
+  async sendAgain({ id, name }: Photo): Promise<boolean> {
+    const file = this.added.get(id) ?? (await this.masterOf(id, name));
+    // It is on its way again: nothing that shows it is saved until it has arrived.
+    if (file) this.stored.update((list) => list.filter((entry) => entry.photo.id !== id));
+    return file !== null && (await this.addOne(file, () => undefined)).fault === undefined;
+  }
+
+  /** The same for the file of a cutout. */
+  async sendMatteAgain({ photoId, matteSha256 }: NeededMatte): Promise<boolean> {
+    const bytes = await keptByBrowser(`/api/photos/${photoId}/mattes/${matteSha256}/full`);
+    if (!bytes) return false;
+    const png = new Uint8Array(await bytes.arrayBuffer());
+    return (await this.server.addMatte(photoId, png).catch(() => null)) === matteSha256;
+  }
+
   /** Makes a picture of the picture library a photo of one's own. @throws Fault */
   async takeOver(picture: LibraryPicture): Promise<Photo> {
     const stored = await this.server.takeFromLibrary(picture);
@@ -122,10 +140,21 @@ export class PhotoLibrary {
     return documentPhoto(stored);
   }
 
+  /** The file that is worked with, where it is the very one that was added: that names the photo. */
+  private async masterOf(id: string, name: string): Promise<File | null> {
+    for (const size of ['master', 'screen']) {
+      const bytes = await keptByBrowser(`/api/photos/${id}/${size}`);
+      const file = bytes && new File([bytes], name, { type: bytes.type });
+      if (file && (await this.readLocal(file))?.photo.id === id) return file;
+    }
+    return null;
+  }
+
   private async addOne(file: File, onRead: (photo: Photo, file: File) => void): Promise<AddedFile> {
     const local = READABLE.includes(file.type) ? await this.readLocal(file) : undefined;
     const before = new Set(this.photos().map(({ photo }) => photo.id));
     if (local) {
+      this.added.set(local.photo.id, file);
       this.show(local.photo, file, local.clear);
       onRead(local.photo, file);
     }
@@ -194,6 +223,12 @@ export class PhotoLibrary {
     if (this.active >= UPLOADS_AT_ONCE) await new Promise<void>((resolve) => this.waiting.push(resolve));
     this.active++;
   }
+}
+
+/** What the browser has kept of an address, or what stands there now; null where there is nothing. */
+async function keptByBrowser(address: string): Promise<Blob | null> {
+  const answer = await fetch(address, { cache: 'force-cache' }).catch(() => null);
+  return answer?.ok ? answer.blob() : null;
 }
 
 function shown(stored: StoredPhoto): LibraryPhoto {

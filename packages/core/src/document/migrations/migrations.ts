@@ -1,4 +1,5 @@
 import { coloursByRole } from './colours-by-role.js';
+import { revisionsByContent } from './revisions-by-content.js';
 import { keptOneByOne } from './kept-one-by-one.js';
 import { letterIds } from './letter-ids.js';
 import { listOfEffects } from './list-of-effects.js';
@@ -12,6 +13,7 @@ export const MIGRATIONS: readonly Migration[] = [
   listOfEffects,
   keptOneByOne,
   coloursByRole,
+  revisionsByContent,
 ];
 
 /** A document of any earlier version as one of the present; what says no version that there was is returned as it is. */

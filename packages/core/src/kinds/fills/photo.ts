@@ -1,9 +1,9 @@
-import { Array as ArrayPart, Boolean as BooleanPart, Enum, Integer, Object as ObjectPart, Optional, Unsafe } from 'typebox';
+import { Array as ArrayPart, Boolean as BooleanPart, Enum, Object as ObjectPart, Optional, Unsafe } from 'typebox';
 import type { Placement, Tone } from '../../document/fill.js';
 import { EFFECTS, type Effect } from '../effects/effects.js';
 import type { Reference } from '../reference.js';
 import { ColourPart } from '../colour.js';
-import { IdPart, LengthPart } from '../schema-parts.js';
+import { IdPart, LengthPart, Sha256Part } from '../schema-parts.js';
 import { defineFill } from './fill-kind.js';
 
 /** In its own definition, since moods of sheets have effects too. */
@@ -23,7 +23,7 @@ export const photo = defineFill({
     keepCovered: Optional(
       BooleanPart({ description: 'Whether moves and scales keep the opening without a gap; true when absent.' }),
     ),
-    cutout: Optional(ObjectPart({ id: IdPart, revision: Integer({ minimum: 0 }) }, { additionalProperties: false })),
+    cutout: Optional(ObjectPart({ id: IdPart, revision: Sha256Part }, { additionalProperties: false })),
     show: Optional(Enum(['photo', 'subject'], { description: 'photo when absent.' })),
     tone: Optional(Unsafe<Tone>({ $ref: '#/$defs/tone' })),
     blur: Optional(LengthPart),

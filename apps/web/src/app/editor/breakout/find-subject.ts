@@ -35,11 +35,8 @@ export class FindSubject {
       if (!finished || engine !== this.engine) return null;
       const matteSha256 = await this.server.addMatte(photo.id, finished.png);
       this.progress.set(0.9);
-      const cutout = await this.server.addCutoutRevision(photo.id, newId('cutout'), 0, {
-        name: 'Subject',
-        matteSha256,
-        ...state,
-      });
+      const cutout = { id: newId('cutout'), name: 'Subject', revisions: [{ matteSha256, ...state }] };
+      await this.server.keepCutout(photo.id, cutout);
       return engine === this.engine ? { cutout, focus: finished.focus } : null;
     } finally {
       if (engine === this.engine) this.stop();

@@ -32,7 +32,7 @@ function opening(id: string, change: Partial<Opening>): Opening {
 }
 
 const hero = opening('hero', {
-  fill: { type: 'photo', photoId: 'one', placement, cutout: { id: 'cut', revision: 0 } },
+  fill: { type: 'photo', photoId: 'one', placement, cutout: { id: 'cut', revision: matte.matteSha256 } },
   overhangs: {
     sides: { top: true, right: false, bottom: false, left: false },
     pieces: [{ at: { x: 1, y: 1 }, out: false }],

@@ -7,10 +7,12 @@ import {
   isWarped,
   keptBounds,
   letsOut,
+  newestCutout,
   openingHull,
   openingPolygons,
   placedPhoto,
   placePhoto,
+  revisionOf,
   showFocus,
   widenToHold,
   type ItemProperties,
@@ -95,8 +97,7 @@ export class CutoutSectionComponent {
   readonly cutout = computed<PhotoFill['cutout'] | null>(() => {
     const placed = this.placed();
     if (placed?.fill.cutout) return placed.fill.cutout;
-    const newest = placed?.photo.cutouts?.at(-1);
-    return newest ? { id: newest.id, revision: newest.revisions.length - 1 } : null;
+    return (placed && newestCutout(placed.photo)) ?? null;
   });
   /** Artwork on a plain ground is rarely wanted with it. */
   readonly isFlat = computed(() => {
@@ -123,8 +124,7 @@ export class CutoutSectionComponent {
   });
 
   private matteOf(photo: Photo, { cutout }: PhotoFill): Plane | null {
-    const revisions = photo.cutouts?.find(({ id }) => id === cutout?.id)?.revisions;
-    const revision = revisions?.[cutout!.revision];
+    const revision = revisionOf(photo, cutout);
     return revision ? this.small.matteOf(photo, revision.matteSha256) : null;
   }
 

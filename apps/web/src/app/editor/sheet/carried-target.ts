@@ -35,9 +35,9 @@ export function carriedTarget(
   carried: Extract<Carried, { readonly item: unknown }>,
   pointer: Point,
 ): CarriedTarget | null {
-  const { sheet, shaper } = session.context();
-  const { target } = acceptAt(carried, sheet, viewport.toSheet(pointer), shaper);
-  const shown = targets.show(target, sheet, pointer);
+  const { shaper, ...looked } = session.context();
+  const { target } = acceptAt(carried, looked, viewport.toSheet(pointer), shaper);
+  const shown = targets.show(target, looked.sheet, pointer);
   if (!shown) return null;
   const { chip } = shown;
   return { chip, ...(chip.armed ? editFor(session, carried, shown.target) : { edit: null }) };

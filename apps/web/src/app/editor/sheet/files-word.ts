@@ -10,7 +10,7 @@ export function filesWord(event: DragEvent, session: EditorSession, at: Point): 
   if (!event.dataTransfer?.types.includes('Files') || !session.shaper()) return null;
   event.preventDefault();
   event.dataTransfer.dropEffect = 'copy';
-  const { sheet, shaper } = session.context();
-  const { act, opening } = acceptAt({ what: 'file' }, sheet, at, shaper);
+  const { shaper, ...looked } = session.context();
+  const { act, opening } = acceptAt({ what: 'file' }, looked, at, shaper);
   return dropWord(act, opening);
 }

@@ -34,7 +34,7 @@ export class PhotoDrop {
   plan(pointer: Point): PhotoDropPlan {
     const context = this.session.context();
     const at = this.viewport.toSheet(pointer);
-    const { act, opening, target } = acceptAt({ what: 'photo' }, context.sheet, at, context.shaper);
+    const { act, opening, target } = acceptAt({ what: 'photo' }, context, at, context.shaper);
     const shown = this.targets.show(target, context.sheet, pointer);
     const chip = shown?.chip ?? null;
     if (shown?.chip.armed) {

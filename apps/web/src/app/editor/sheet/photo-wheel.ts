@@ -52,8 +52,8 @@ export class PhotoWheel {
     const isBehind = opening !== null && isBackground(opening);
     if (!opening || (opening.locked && !isBehind) || this.session.grip() !== 'photo' || opening.fill.type !== 'photo')
       return null;
-    const { sheet, shaper } = this.session.context();
-    return isBehind || openingsAt(sheet.items, at, shaper, { reach: 0 }).some(({ id }) => id === opening.id) ? opening : null;
+    const { shaper, ...looked } = this.session.context();
+    return isBehind || openingsAt(looked, at, shaper, { reach: 0 }).some(({ id }) => id === opening.id) ? opening : null;
   }
 
   /** @param at - stays where it is on the photo, px of the sheet. */

@@ -94,8 +94,9 @@ export class Presses {
   }
 
   private onItem(event: PointerEvent, base: Base): Press {
-    const { sheet, shaper } = this.session.context();
-    const hits = openingsAt(sheet.items, base.sheetStart, shaper, { reach: CLICK_REACH / this.viewport.zoom() });
+    const { shaper, ...looked } = this.session.context();
+    const { sheet } = looked;
+    const hits = openingsAt(looked, base.sheetStart, shaper, { reach: CLICK_REACH / this.viewport.zoom() });
     const selected = this.session.selectedItems();
     const owners = hits.map(({ id }) => ownerOf(sheet, id, selected));
     const adds = event.shiftKey || this.session.selectsSeveral();
@@ -161,13 +162,13 @@ export class Presses {
 
   /** Whether a click at this point of the stage would type. */
   typesAt(stage: Point): boolean {
-    const [shaper, sheet] = [this.session.shaper(), this.session.sheet()];
-    if (!shaper || !sheet) return false;
+    if (!this.session.shaper() || !this.session.sheet()) return false;
+    const { shaper, ...looked } = this.session.context();
     const at = this.viewport.toSheet(stage);
-    const [hit] = openingsAt(sheet.items, at, shaper, { reach: 0 });
+    const [hit] = openingsAt(looked, at, shaper, { reach: 0 });
     if (!hit) return false;
     // A word in a group that was not entered is not typed in.
-    if (ownerOf(sheet, hit.id, this.session.selectedItems()) !== hit.id) return false;
+    if (ownerOf(looked.sheet, hit.id, this.session.selectedItems()) !== hit.id) return false;
     return this.typing.isInMiddle(hit, at, this.viewport.zoom());
   }
 

@@ -165,10 +165,10 @@ export class SheetStageComponent {
   }
 
   onDoubleClick(event: MouseEvent): void {
-    const shaper = this.session.shaper();
-    const sheet = this.session.sheet();
-    if (!shaper || !sheet || this.stageView.clean()) return;
-    const [hit] = openingsAt(sheet.items, this.viewport.toSheet(this.stagePoint(event)), shaper, { reach: 2 });
+    if (!this.session.shaper() || !this.session.sheet() || this.stageView.clean()) return;
+    const { shaper, ...looked } = this.session.context();
+    const { sheet } = looked;
+    const [hit] = openingsAt(looked, this.viewport.toSheet(this.stagePoint(event)), shaper, { reach: 2 });
     const owner = hit && ownerOf(sheet, hit.id, this.session.selectedItems());
     // A double click on a group goes one level further in.
     if (hit && owner !== hit.id) this.session.select(nextInside(sheet, hit.id, owner!));

@@ -41,8 +41,8 @@ export class Snapping {
 
   /** Gathers what can be met, once for a gesture. */
   begin(movingIds: readonly string[]): void {
-    const { sheet, shaper } = this.session.context();
-    this.targets = snapTargets(sheet, new Set(movingIds), (item) => outlineBounds(item, shaper));
+    const { resolved, shaper } = this.session.context();
+    this.targets = snapTargets(resolved, new Set(movingIds), (item) => outlineBounds(item, shaper));
   }
 
   end(): void {

@@ -54,8 +54,8 @@ export class SupplyDrops {
 
   /** What would happen with a photo that is not here yet. */
   private wordBefore(at: Point): string {
-    const { sheet, shaper } = this.session.context();
-    const { act, opening } = acceptAt({ what: 'photo' }, sheet, this.viewport.toSheet(at), shaper);
+    const { shaper, ...looked } = this.session.context();
+    const { act, opening } = acceptAt({ what: 'photo' }, looked, this.viewport.toSheet(at), shaper);
     return dropWord(act, opening);
   }
 

@@ -55,8 +55,8 @@ export class UnderHereComponent {
 
   /** @param at - css px of the stage. */
   open(at: Point): void {
-    const { sheet, shaper } = this.session.context();
-    const found = openingsAt(sheet.items, this.viewport.toSheet(at), shaper, { reach: 2, locked: true });
+    const context = this.session.context();
+    const found = openingsAt(context, this.viewport.toSheet(at), context.shaper, { reach: 2, locked: true });
     if (found.length === 0) return;
     this.at.set(at);
     this.found.set(found);

@@ -1,6 +1,12 @@
-import type { Edit, Grip, History, Project } from '@kadrosyn/core';
+import type { Edit, Grip, History, NeededMatte, Project } from '@kadrosyn/core';
 import { createActionGroup, emptyProps, props } from '@ngrx/store';
 import type { ExportSettings, PanelTab } from './editor.state';
+
+/** What the server no longer has of what a save names. */
+export interface MissingFiles {
+  readonly photoIds: readonly string[];
+  readonly mattes: readonly NeededMatte[];
+}
 
 /** What is to be selected: one item, several, or nothing. */
 export type Selection = string | null | readonly string[];
@@ -43,7 +49,9 @@ export const EditorActions = createActionGroup({
     /** `others`: what others saved meanwhile, as it must read after the edits that were sent. */
     saved: props<{ projectId: string; count: number; revision: number; updatedAt: string; others: readonly Edit[] }>(),
     /** `passing`: it is tried again by itself. */
-    'saving failed': props<{ projectId: string; code: string; message: string; passing: boolean }>(),
+    'saving failed': props<{ projectId: string; code: string; message: string; passing: boolean; missing?: MissingFiles }>(),
+    /** Says something to the person. */
+    say: props<{ words: string }>(),
     /** The project was changed in another window, and nothing here was unsaved. */
     followed: props<{ projectId: string; project: Project; revision: number; updatedAt: string }>(),
     /** Whether this browser keeps what is not saved yet. */

@@ -114,6 +114,7 @@ export const editorFeature = createFeature({
       if (projectId !== state.projectId || state.save.unsaved.length > 0 || revision <= state.save.revision) return state;
       return { ...shownFrom(state, project), save: { ...state.save, revision, savedAt: updatedAt } };
     }),
+    on(EditorActions.say, (state, { words }): EditorState => ({ ...state, said: { words } })),
     on(EditorActions.journalTried, (state, { works }): EditorState => ({ ...state, keepsJournal: works })),
     on(EditorActions.setExportSettings, (state, { settings }): EditorState => ({ ...state, exportSettings: settings })),
     on(EditorActions.exportWanted, (state): EditorState => ({

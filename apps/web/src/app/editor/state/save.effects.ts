@@ -23,11 +23,11 @@ import {
   withLatestFrom,
   type OperatorFunction,
 } from 'rxjs';
-import { faultOf, pauseAfter } from '../../api/fault';
+import { faultOf, pauseAfter, type Fault } from '../../api/fault';
 import { Server } from '../../api/server';
 import type { StoredProject } from '../../api/server-types';
 import { PhotoLibrary } from '../../photos/photo-library';
-import { EditorActions } from './editor.actions';
+import { EditorActions, type MissingFiles } from './editor.actions';
 import { editorFeature } from './editor.reducer';
 import type { EditorState } from './editor.state';
 import { takeUp, type TakenUp } from './take-up';
@@ -49,7 +49,7 @@ export const open = createEffect(
     actions.pipe(
       ofType(EditorActions.opening),
       switchMap(({ projectId }) =>
-        from(openedWithLeft(server, projectId)).pipe(catchFault((message) => EditorActions.openingFailed({ message }))),
+        from(openedWithLeft(server, projectId)).pipe(catchFault(({ message }) => EditorActions.openingFailed({ message }))),
       ),
     ),
   { functional: true },
@@ -80,11 +80,8 @@ function takenUp(stored: { readonly project: Project; readonly revision: number 
 }
 
 /** Turns a failure into an action. */
-function catchFault<T, A>(action: (message: string, code: string, passing: boolean) => A): OperatorFunction<T, T | A> {
-  return catchError((error: unknown) => {
-    const { message, code, isPassing } = faultOf(error);
-    return of(action(message, code, isPassing));
-  });
+function catchFault<T, A>(action: (fault: Fault) => A): OperatorFunction<T, T | A> {
+  return catchError((error: unknown) => of(action(faultOf(error))));
 }
 
 /** Sends edits after a pause, one request at a time; waits for photos that are still on their way. */
@@ -124,7 +121,10 @@ export const save = createEffect(
           map(({ revision, updatedAt, others = [] }) =>
             EditorActions.saved({ projectId, count: edits.length, revision, updatedAt, others }),
           ),
-          catchFault((message, code, passing) => EditorActions.savingFailed({ projectId, code, message, passing })),
+          catchFault(({ message, code, isPassing: passing, detail }) => {
+            const missing = code === 'file-missing' ? (detail as unknown as MissingFiles) : null;
+            return EditorActions.savingFailed({ projectId, code, message, passing, ...(missing && { missing }) });
+          }),
         );
       }),
     );

@@ -59,6 +59,8 @@ export class ArtworkPictureComponent {
     return piece.layers.map((layer) => {
       const paint = layerPaint({ type: 'drawing', colours: piece.colours, layers: piece.layers }, layer);
       const d = toPathData(transformPath(toPicture, readPathData(layer.d).path), 2);
+      // None of the ready-made pieces has a gradient of that kind.
+      if (paint.type === 'framed') return { d, colour: paint.stops[0]!.colour, stops: null, radial: false, angle: 0 };
       if (paint.type === 'colour') return { d, colour: paint.colour, stops: null, radial: false, angle: 0 };
       return { d, colour: '', stops: paint.stops, radial: paint.kind === 'radial', angle: paint.angle ?? 90 };
     });

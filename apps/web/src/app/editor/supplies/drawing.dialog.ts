@@ -1,7 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { MAT_DIALOG_DATA, MatDialogModule, MatDialogRef } from '@angular/material/dialog';
-import { readPathData, scaling, toPathData, transformPath, type TakenOutline } from '@kadrosyn/core';
-import { readDrawing } from '../../outlines/read-drawing';
+import { drawnArtwork, readPathData, scaling, toPathData, transformPath, type DrawnArtwork } from '@kadrosyn/core';
+import { readDrawing, type DrawingRead } from '../../outlines/read-drawing';
+import { DrawingPicture } from './drawing-picture';
 
 /** What the dialog opens with: a file that was dropped, or nothing. */
 export interface DrawingRequest {
@@ -9,7 +10,14 @@ export interface DrawingRequest {
 }
 
 /** What was chosen: its outline, or the drawing as it is. */
-export type DrawingChoice = OutlineChoice | { readonly use: 'artwork'; readonly file: File };
+export type DrawingChoice =
+  OutlineChoice | { readonly use: 'artwork'; readonly name: string; readonly piece: DrawnArtwork } | PictureChoice;
+
+/** It can only be shown as a picture. */
+interface PictureChoice {
+  readonly use: 'picture';
+  readonly file: File;
+}
 
 interface OutlineChoice {
   readonly use: 'outline';
@@ -46,14 +54,22 @@ const MOST_BYTES = 4_000_000;
         </div>
         <div class="result" aria-live="polite">
           @if (taken(); as shape) {
-            <svg [attr.viewBox]="frame()" role="img" aria-label="The outline"><path [attr.d]="drawing()" /></svg>
+            <div class="pictures">
+              <svg [attr.viewBox]="frame()" role="img" aria-label="The outline"><path [attr.d]="drawing()" /></svg>
+              @if (withColours()) {
+                <img [src]="picture()" alt="The drawing in its colours" />
+              }
+            </div>
             @if (shape.notUsed.length > 0) {
-              <p class="news">Not used: {{ shape.notUsed.join(', ') }}.</p>
+              <p class="news">Not used for the outline: {{ shape.notUsed.join(', ') }}.</p>
             }
           } @else if (fault(); as message) {
             <p class="news look" role="alert">{{ message }}</p>
           } @else {
             <p class="soft">{{ reading() ? 'Reading…' : 'The outline will show here. All its filled shapes become one.' }}</p>
+          }
+          @if (withColours(); as words) {
+            <p class="soft">{{ words }}</p>
           }
         </div>
         <label class="name">
@@ -67,13 +83,14 @@ const MOST_BYTES = 4_000_000;
       </mat-dialog-content>
       <mat-dialog-actions align="end">
         <button type="button" class="ka-button" mat-dialog-close>Cancel</button>
-        <button type="button" class="ka-button" [disabled]="!isDrawing()" (click)="useAsArtwork()">
+        <button type="button" class="ka-button" [disabled]="!withColours()" (click)="useAsArtwork()">
           Keep its colours, as artwork
         </button>
         <button class="ka-button next" [disabled]="!taken()">Put on the sheet</button>
       </mat-dialog-actions>
     </form>
   `,
+  providers: [DrawingPicture],
   styleUrl: './drawing.dialog.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
@@ -83,14 +100,22 @@ export class DrawingDialog {
   readonly name = signal('My outline');
   readonly keep = signal(true);
   readonly reading = signal(false);
-  private readonly result = signal<TakenOutline | null>(null);
+  private readonly result = signal<DrawingRead | null>(null);
   readonly taken = computed(() => {
-    const result = this.result();
-    return result?.ok ? { ...result.taken, notUsed: result.notUsed } : null;
+    const outline = this.result()?.outline;
+    return outline?.ok ? { ...outline.taken, notUsed: outline.notUsed } : null;
   });
   readonly fault = computed(() => {
-    const result = this.result();
-    return result && !result.ok ? result.message : null;
+    const outline = this.result()?.outline;
+    return outline && !outline.ok ? outline.message : null;
+  });
+  /** What comes of it with its colours; null where nothing does. */
+  readonly withColours = computed(() => {
+    const drawing = this.result()?.drawing;
+    if (!drawing || (!drawing.ok && 'message' in drawing)) return null;
+    if (!drawing.ok) return `As artwork it becomes a picture of 4096 px, since it holds ${drawing.holds}.`;
+    const count = drawing.colours.length;
+    return `As artwork it keeps its ${count === 1 ? 'one colour' : `${count} colours`}, which can be changed, and is sharp at any size.`;
   });
   private readonly proportion = computed(() => {
     const bounds = this.taken()?.bounds;
@@ -101,6 +126,9 @@ export class DrawingDialog {
     const { path } = readPathData(this.taken()?.outline.d ?? '');
     return toPathData(transformPath(scaling(this.proportion(), 1), path), 5);
   });
+  /** Shown as a picture, nothing in it runs, and nothing from outside is fetched. */
+  readonly picture = computed(() => this.pictures.of(this.source()));
+  private readonly pictures = inject(DrawingPicture);
   private round = 0;
 
   constructor() {
@@ -135,19 +163,19 @@ export class DrawingDialog {
     this.dialog.close({ use: 'outline', name, d: taken.outline.d, proportion: this.proportion(), keep: this.keep() });
   }
 
-  /** Path data alone has no colours. */
-  readonly isDrawing = computed(() => this.source().includes('<svg'));
-
   useAsArtwork(): void {
-    const name = `${this.name().trim() || 'Drawing'}.svg`;
-    this.dialog.close({ use: 'artwork', file: new File([this.source()], name, { type: 'image/svg+xml' }) });
+    const { drawing } = this.result()!;
+    const name = this.name().trim() || 'Drawing';
+    if (drawing.ok) return this.dialog.close({ use: 'artwork', name, piece: drawnArtwork(drawing) });
+    this.dialog.close({ use: 'picture', file: new File([this.source()], `${name}.svg`, { type: 'image/svg+xml' }) });
   }
 
   private async takeFile(file: File): Promise<void> {
     this.name.set(file.name.replace(/\.svg$/i, '') || 'My outline');
     if (file.size > MOST_BYTES) {
       this.round++;
-      this.result.set({ ok: false, message: `${file.name} is larger than 4 MB. Simplify the drawing first.` });
+      const fault = { ok: false, message: `${file.name} is larger than 4 MB. Simplify the drawing first.` } as const;
+      this.result.set({ outline: fault, drawing: fault });
       return;
     }
     await this.read(await file.text());

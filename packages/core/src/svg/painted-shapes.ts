@@ -1,0 +1,248 @@
+import { unitedPath } from '../geometry/combine.js';
+import { IDENTITY, multiply, scaling, translation, invert, determinant, type Matrix } from '../geometry/matrix.js';
+import { flatten, flattenLines, transformPath, type Path } from '../geometry/path.js';
+import { polygonBounds } from '../geometry/polygon.js';
+import { strokeArea } from '../geometry/stroke-area.js';
+import type { Bounds } from '../geometry/bounds.js';
+import { elementPath, lengthOf } from './element-path.js';
+import { NotCarried } from './not-carried.js';
+import { readSvgColour, type SvgColour } from './svg-colour.js';
+import { numberOf, readGradient, type SvgGradient } from './svg-gradient.js';
+import { NO_STYLE, readStyleSheet, styleOf, type StyleRule, type SvgStyle } from './svg-style.js';
+import type { SvgElement } from './svg-tree.js';
+import { innerView, viewOf } from './svg-view.js';
+import { readTransform } from './transform-attribute.js';
+
+type Rule = 'nonzero' | 'evenodd';
+
+/** Something with an area and one paint, in the units of the whole drawing. */
+export interface PaintedShape {
+  readonly path: Path;
+  readonly rule: Rule;
+  readonly paint: SvgColour | { readonly gradient: SvgGradient; readonly strength: number };
+  readonly clip: ClipArea | null;
+}
+
+interface ClipArea {
+  readonly path: Path;
+  readonly rule: Rule;
+}
+
+/** What is the same for all of a part of a drawing. */
+interface Around {
+  readonly matrix: Matrix;
+  readonly style: SvgStyle;
+  readonly strength: number;
+  readonly clip: ClipArea | null;
+  readonly using: readonly SvgElement[];
+}
+
+/** Elements that change nothing that is seen, or are looked into only when something uses them. */
+const UNSEEN = new Set([
+  ...['defs', 'symbol', 'linearGradient', 'radialGradient', 'clipPath', 'style', 'title', 'desc', 'metadata', 'namedview'],
+  ...['script', 'marker', 'pattern', 'mask', 'filter'],
+]);
+/** What there is no place for, in words. */
+const HELD: Readonly<Record<string, string>> = {
+  text: 'text',
+  image: 'a picture',
+  foreignObject: 'foreign content',
+  switch: 'parts that depend on the language',
+  animate: 'movement',
+  animateTransform: 'movement',
+  animateMotion: 'movement',
+  set: 'movement',
+};
+/** Lengths of shapes: in shares of the page, or of the letters, they can not be known here. */
+const SIZES = ['x', 'y', 'width', 'height', 'cx', 'cy', 'r', 'rx', 'ry', 'x1', 'y1', 'x2', 'y2', 'stroke-width'];
+/** Elements that `use` may bring in, all told. */
+const MOST_USED = 2_000;
+
+/** All that is painted in a drawing, from back to front. @throws NotCarried, RangeError */
+export function paintedShapes(root: SvgElement): PaintedShape[] {
+  return new Painting(root).shapes;
+}
+
+class Painting {
+  readonly shapes: PaintedShape[] = [];
+  private readonly byId = new Map<string, SvgElement>();
+  private readonly sheet: readonly StyleRule[];
+  /** Of the larger side of what is shown. */
+  private readonly size: number;
+  private used = 0;
+
+  constructor(root: SvgElement) {
+    let css = '';
+    const list = (element: SvgElement): void => {
+      const { id } = element.attributes;
+      if (id && !this.byId.has(id)) this.byId.set(id, element);
+      if (element.name === 'style') css += `${element.text ?? ''}\n`;
+      element.children.forEach(list);
+    };
+    list(root);
+    const sheet = readStyleSheet(css);
+    if (!sheet) throw new NotCarried('a style sheet that is more than colours');
+    this.sheet = sheet;
+    const view = viewOf(root);
+    this.size = view ? Math.max(view.width, view.height) : 1000;
+    const around = { matrix: IDENTITY, style: NO_STYLE, strength: 1, clip: null, using: [] };
+    const style = styleOf(root, this.sheet, NO_STYLE);
+    this.refuse(style);
+    for (const child of root.children) this.visit(child, { ...around, style, strength: this.groupStrength(root, style) });
+  }
+
+  private visit(element: SvgElement, around: Around): void {
+    const { name } = element;
+    if (UNSEEN.has(name)) return;
+    const style = styleOf(element, this.sheet, around.style);
+    if (style['display'] === 'none') return;
+    if (name in HELD) throw new NotCarried(HELD[name]!);
+    this.refuse(style);
+    const transform = readTransform(style['transform'] || element.attributes['transform']);
+    if (!transform) throw new NotCarried('a transform that can not be read');
+    const here: Around = { ...around, style, matrix: multiply(around.matrix, transform) };
+    const clip = this.clipOf(style, element, here);
+    if (clip && around.clip) throw new NotCarried('clips within clips');
+    const inside: Around = { ...here, clip: clip ?? around.clip };
+    const path = elementPath(element);
+    if (path) {
+      if (SIZES.some((key) => /[%a-df-z]$/i.test(element.attributes[key]?.replace(/(px|pt|pc|mm|cm|in)\s*$/, '') ?? '')))
+        throw new NotCarried('sizes that follow the page');
+      if (path.fault) throw new NotCarried('a path that can not be read');
+      return this.paint(element, path.path, { ...inside, strength: around.strength * numberOf(style['opacity']!) });
+    }
+    const strength = around.strength * this.groupStrength(element, style);
+    if (name === 'use') return this.use(element, { ...inside, strength });
+    const matrix = name === 'svg' ? multiply(here.matrix, innerView(element)) : here.matrix;
+    for (const child of element.children) this.visit(child, { ...inside, strength, matrix });
+  }
+
+  /** What is clear as a whole is only the same as its clear parts where it has one part. */
+  private groupStrength({ children, name }: SvgElement, style: SvgStyle): number {
+    const strength = numberOf(style['opacity']!);
+    const parts = children.filter((child) => !UNSEEN.has(child.name));
+    const [only] = parts;
+    const isOne = name === 'use' || parts.length === 0 || (parts.length === 1 && only!.children.length === 0);
+    if (strength < 1 && !isOne) throw new NotCarried('parts that are clear as one');
+    return strength;
+  }
+
+  private refuse(style: SvgStyle): void {
+    const without = (key: string, otherwise: string, what: string): void => {
+      if (style[key] !== otherwise) throw new NotCarried(what);
+    };
+    without('mask', 'none', 'a mask');
+    without('filter', 'none', 'a filter');
+    without('mix-blend-mode', 'normal', 'colours that are blended');
+    without('paint-order', 'normal', 'lines below their areas');
+  }
+
+  private paint(element: SvgElement, path: Path, around: Around): void {
+    const { style, strength, matrix } = around;
+    if (style['visibility'] !== 'visible' || strength === 0 || path.commands.length === 0) return;
+    const bounds = boundsOf(path);
+    const rule: Rule = style['fill-rule'] === 'evenodd' ? 'evenodd' : 'nonzero';
+    const before = this.shapes.length;
+    // A line by itself has no area to fill, and says no fill either.
+    if (flatten(path).length > 0) this.add(style['fill']!, style['fill-opacity']!, path, rule, bounds, around);
+    const width = lengthOf(style['stroke-width']);
+    if (style['stroke'] === 'none' || width <= 0) return;
+    if (style['stroke-dasharray'] !== 'none') throw new NotCarried('dashed lines');
+    if (style['vector-effect'] !== 'none') throw new NotCarried('lines of the same width at any size');
+    for (const key of ['marker', 'marker-start', 'marker-mid', 'marker-end'])
+      if (style[key] !== 'none') throw new NotCarried('arrow heads');
+    const line = elementPath(element, false)!.path;
+    const area = strokeArea(
+      line,
+      {
+        width,
+        cap: oneOf(style['stroke-linecap']!, ['butt', 'round', 'square']),
+        join: oneOf(style['stroke-linejoin']!, ['miter', 'round', 'bevel']),
+        miterLimit: Math.max(1, parseFloat(style['stroke-miterlimit']!) || 4),
+      },
+      this.size / Math.max(1e-6, Math.sqrt(Math.abs(determinant(matrix)))),
+    );
+    this.add(style['stroke']!, style['stroke-opacity']!, area, 'nonzero', bounds, around);
+    if (this.shapes.length - before > 1 && strength < 1) throw new NotCarried('parts that are clear as one');
+  }
+
+  /** @param bounds - of the shape without its line, user units: gradients are laid out in it. */
+  private add(paint: string, opacity: string, path: Path, rule: Rule, bounds: Bounds, around: Around): void {
+    const { matrix, clip } = around;
+    const strength = around.strength * numberOf(opacity);
+    if (paint === 'none' || paint === 'transparent' || strength === 0 || path.commands.length === 0) return;
+    const shape = { path: transformPath(matrix, path), rule, clip };
+    const reference = /^url\(\s*["']?#([^"')]+)["']?\s*\)/.exec(paint);
+    const colour = reference ? null : readSvgColour(paint, around.style['color']!);
+    if (colour) {
+      if (colour.strength > 0) this.shapes.push({ ...shape, paint: { ...colour, strength: colour.strength * strength } });
+      return;
+    }
+    const target = reference && this.byId.get(reference[1]!);
+    if (!target?.name.endsWith('Gradient')) throw new NotCarried(target ? 'a pattern' : 'a colour that can not be read');
+    if (Math.abs(determinant(matrix)) < 1e-12) return;
+    const { frame, ...gradient } = readGradient(target, bounds, this.byId, this.sheet);
+    const placed = { ...gradient, frame: multiply(frame, invert(matrix)) };
+    this.shapes.push({ ...shape, paint: { gradient: placed, strength } });
+  }
+
+  private use(element: SvgElement, around: Around): void {
+    const href = element.attributes['href'] ?? element.attributes['xlink:href'] ?? '';
+    const target = href.startsWith('#') ? this.byId.get(href.slice(1)) : undefined;
+    if (!target) throw new NotCarried('something from outside');
+    if (around.using.includes(target) || ++this.used > MOST_USED || around.using.length > 16)
+      throw new NotCarried('references that run in a circle');
+    const at = translation(lengthOf(element.attributes['x']), lengthOf(element.attributes['y']));
+    const matrix = multiply(around.matrix, at);
+    const using = [...around.using, target];
+    if (around.strength < 1 && target.children.length > 1) throw new NotCarried('parts that are clear as one');
+    if (target.name !== 'symbol') return this.visit(target, { ...around, matrix, using });
+    const style = styleOf(target, this.sheet, around.style);
+    const inner = multiply(matrix, innerView(target, element));
+    for (const child of target.children) this.visit(child, { ...around, matrix: inner, using, style });
+  }
+
+  private clipOf(style: SvgStyle, element: SvgElement, { matrix }: Around): ClipArea | null {
+    const text = style['clip-path']!;
+    if (text === 'none') return null;
+    const reference = /^url\(\s*["']?#([^"')]+)["']?\s*\)\s*$/.exec(text);
+    const clip = reference && this.byId.get(reference[1]!);
+    if (clip?.name !== 'clipPath') throw new NotCarried('a clip that can not be read');
+    if (clip.attributes['clip-path']) throw new NotCarried('clips within clips');
+    const path = elementPath(element)?.path;
+    const isOfBox = clip.attributes['clipPathUnits'] === 'objectBoundingBox';
+    if (isOfBox && !path) throw new NotCarried('a clip laid out in a group');
+    const bounds = isOfBox ? boundsOf(path!) : null;
+    const toUser = bounds ? multiply(translation(bounds.x, bounds.y), scaling(bounds.width, bounds.height)) : IDENTITY;
+    const own = readTransform(clip.attributes['transform']);
+    const areas = own && clip.children.filter(({ name }) => !UNSEEN.has(name)).map((child) => this.clipPart(child));
+    if (!areas || areas.length === 0) throw new NotCarried('a clip that can not be read');
+    const placed = areas.map(({ path, rule }) => ({
+      path: transformPath([matrix, toUser, own].reduce(multiply), path),
+      rule,
+    }));
+    if (placed.length === 1) return placed[0]!;
+    // Several shapes clip as one: they are united at a size at which whole numbers are fine enough.
+    const scale = 8192 / this.size;
+    const clean = placed.flatMap((area) =>
+      flatten(unitedPath(flatten(transformPath(scaling(scale), area.path), 0.25), area.rule)),
+    );
+    return { path: transformPath(scaling(1 / scale), unitedPath(clean)), rule: 'nonzero' };
+  }
+
+  private clipPart(child: SvgElement): ClipArea {
+    const style = styleOf(child, this.sheet, NO_STYLE);
+    const [read, transform] = [elementPath(child), readTransform(child.attributes['transform'])];
+    if (!read || read.fault || !transform || style['clip-path'] !== 'none') throw new NotCarried('a clip that can not be read');
+    return { path: transformPath(transform, read.path), rule: style['clip-rule'] === 'evenodd' ? 'evenodd' : 'nonzero' };
+  }
+}
+
+function boundsOf(path: Path): Bounds {
+  const rough = Math.max(...path.coords.map(Math.abs), 1e-9);
+  return polygonBounds(flattenLines(path, rough / 8192).map(({ points }) => points));
+}
+
+function oneOf<T extends string>(text: string, known: readonly T[]): T {
+  return known.find((value) => value === text) ?? known[0]!;
+}

@@ -1,6 +1,6 @@
-import { entryChanges } from '../kinds/operations/kept-one-by-one.js';
+import { entryChanges } from '../kinds/operations/entry-changes.js';
 import { found, listIn, placeAbove, type Place } from '../kinds/operations/item-tree.js';
-import type { SheetProperties } from '../kinds/operations/sheets.js';
+import type { SheetProperties } from '../kinds/operations/change-sheet.js';
 import { presentValues, type Edit, type ItemProperties, type Operation, type ProjectProperties } from './edit.js';
 import { isBackground } from './background.js';
 import { findItem } from './find-item.js';

@@ -1,30 +1,21 @@
 import type { Project } from '../../document/project.js';
+import { addPhoto, type AddPhoto } from './add-photo.js';
+import { changeCrossing, type ChangeCrossing } from './change-crossing.js';
+import { changeGuide, type ChangeGuide } from './change-guide.js';
 import { changeItem, type ChangeItem } from './change-item.js';
+import { changePhoto, type ChangePhoto } from './change-photo.js';
+import { changePlacement, type ChangePlacement } from './change-placement.js';
 import { changeProject, type ChangeProject } from './change-project.js';
+import { changeSheet, type ChangeSheet } from './change-sheet.js';
 import { EditError } from './edit-error.js';
 import { insertItem, type InsertItem } from './insert-item.js';
-import {
-  changeCrossing,
-  changeGuide,
-  changePlacement,
-  type ChangeCrossing,
-  type ChangeGuide,
-  type ChangePlacement,
-} from './kept-one-by-one.js';
+import { insertSheet, type InsertSheet } from './insert-sheet.js';
 import { moveItem, type MoveItem } from './move-item.js';
+import { moveSheet, type MoveSheet } from './move-sheet.js';
 import type { OperationKind } from './operation-kind.js';
-import { addPhoto, changePhoto, removePhoto, type AddPhoto, type ChangePhoto, type RemovePhoto } from './photos.js';
 import { removeItem, type RemoveItem } from './remove-item.js';
-import {
-  changeSheet,
-  insertSheet,
-  moveSheet,
-  removeSheet,
-  type ChangeSheet,
-  type InsertSheet,
-  type MoveSheet,
-  type RemoveSheet,
-} from './sheets.js';
+import { removePhoto, type RemovePhoto } from './remove-photo.js';
+import { removeSheet, type RemoveSheet } from './remove-sheet.js';
 
 /** Everything that an edit can do. Each carries all that its inverse needs. */
 export type Operation =

@@ -19,13 +19,13 @@ import {
 import { hardPictures } from '../fixtures/hard-pictures.js';
 import { loadIngredients, sourceOf } from '../fixtures/ingredients.js';
 import { pictureOf, PICTURES, project } from '../fixtures/kit.js';
-import { composeItems } from '../src/compose.js';
-import { crossingPlan, splitsOf, type CrossingPlan } from '../src/crossing-plan.js';
-import type { Drawing } from '../src/drawing.js';
+import { composeItems } from '../src/compose/compose.js';
+import { crossingPlan, splitsOf, type CrossingPlan } from '../src/compose/crossing-plan.js';
+import type { Drawing } from '../src/canvas/drawing.js';
 import type { RenderResources } from '../src/index.js';
-import { viewMatrix } from '../src/draw-sheet.js';
+import { viewMatrix } from '../src/sheet/draw-sheet.js';
 import { loadShaperFrom, NODE_ENVIRONMENT, renderSheet } from '../src/node/index.js';
-import { photoToSheet } from '../src/photo-pixels.js';
+import { photoToSheet } from '../src/photo/photo-pixels.js';
 import { resolved } from './resolved.js';
 
 const shaper = await loadShaperFrom(fileURLToPath(new URL('../../../build/faces', import.meta.url)));

@@ -1,5 +1,5 @@
 import { createCanvas } from '@napi-rs/canvas';
-import type { Context2D, RenderEnvironment, Surface } from '../environment.js';
+import type { Context2D, RenderEnvironment, Surface } from '../canvas/environment.js';
 
 /** Canvases in Node. Its context has the calls of the browser's that drawing uses; only the type names differ. */
 export const NODE_ENVIRONMENT: RenderEnvironment = {

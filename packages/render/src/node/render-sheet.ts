@@ -1,7 +1,7 @@
 import type { Pixels, ResolvedSheet } from '@kadrosyn/core';
 import sharp from 'sharp';
-import { drawSheet, sheetSize } from '../draw-sheet.js';
-import type { RenderResources } from '../resources.js';
+import { drawSheet, sheetSize } from '../sheet/draw-sheet.js';
+import type { RenderResources } from '../canvas/resources.js';
 import { NODE_ENVIRONMENT } from './node-environment.js';
 
 /** What a finished picture is written as. */

@@ -1,0 +1,318 @@
+import {
+  chain,
+  intersect,
+  invert,
+  isAbove,
+  meanScale,
+  movedAbove,
+  nearestOnLines,
+  samplePlane,
+  apply,
+  toWholePixels,
+  tinted,
+  transformBounds,
+  translation,
+  type Bounds,
+  type Crossing,
+  type CutLine,
+  type Item,
+  type Matrix,
+  type Plane,
+} from '@kadrosyn/core';
+import { crossingPlan, crossingsAmong, namesOf, splitsOf, type CrossingPlan } from './crossing-plan.js';
+import { drawMask } from '../photo/draw-level.js';
+import { lay, newLayer, type Drawing, type Layer, type Target } from '../canvas/drawing.js';
+import { putPixels } from '../photo/level-chain.js';
+import { isOfZones, type Paint, type Splits } from './layer-paint.js';
+import { letterOrder } from './letter-order.js';
+import { paintsOf } from './paints.js';
+
+/** A place where the order from back to front is another than the depth order. */
+interface Zone {
+  readonly plan: CrossingPlan;
+  readonly moved: ReadonlySet<string>;
+  readonly above: ReadonlySet<string>;
+  /** What single letters of the list lay below themselves. */
+  readonly below: readonly string[];
+  /** View px. */
+  readonly bounds: Bounds;
+  mask?: Layer;
+}
+
+/** Paints what lies below all items of the list, or nothing. */
+export type Backdrop = ((target: Target) => void) | null;
+
+/**
+ * Paints a list of items, from back to front, and in the zones of its crossings in their local order: result = (1 - m) x depth order
+ * + m x local order. A list without crossings pays nothing for them; a zone pays for its bounding box.
+ * @param part - view px that are wanted; all of the clip when absent.
+ */
+export function composeItems(
+  target: Target,
+  items: readonly Item[],
+  drawing: Drawing,
+  backdrop: Backdrop,
+  part: Bounds = drawing.clip,
+): void {
+  const { width, height } = target.context.canvas;
+  const wanted = intersect(part, { x: target.x, y: target.y, width, height });
+  if (!wanted) return;
+  const crossings = drawing.silhouette ? [] : crossingsAmong(items, drawing.sheet.crossings);
+  const splits = splitsOf(crossings);
+  const paints = paintsByName(items, splits, drawing);
+  const zones = zonesOf(crossings, items, paints, splits, wanted, drawing);
+  const order = [...paints.keys()].filter((name) => !isOfZones(name));
+  const composition: Composition = { paints, zones, drawing, backdrop };
+  paintOrder(target, order, 0, wanted, composition);
+}
+
+function paintsByName(items: readonly Item[], splits: Splits, drawing: Drawing): ReadonlyMap<string, Paint> {
+  return new Map(paintsOf(items, splits, drawing).map((paint) => [paint.name, paint]));
+}
+
+interface Composition {
+  readonly paints: ReadonlyMap<string, Paint>;
+  readonly zones: readonly Zone[];
+  readonly drawing: Drawing;
+  readonly backdrop: Backdrop;
+}
+
+/** From back to front by the unit that is moved, so that later moves settle what earlier ones left open. */
+function zonesOf(
+  crossings: readonly Crossing[],
+  items: readonly Item[],
+  paints: ReadonlyMap<string, Paint>,
+  splits: Splits,
+  wanted: Bounds,
+  drawing: Drawing,
+): Zone[] {
+  const names = [...paints.keys()];
+  const below = names.filter((name) => isOfZones(name) && !name.endsWith('#subject'));
+  const depth = (itemId: string): number => items.findIndex(({ id }) => id === itemId);
+  return crossings
+    .map((crossing) => crossingPlan(crossing, items, splits, drawing))
+    .filter((plan) => plan !== null)
+    .filter(({ zone }) => zone.mask !== null)
+    .sort((a, b) => depth(a.moved.itemId) - depth(b.moved.itemId))
+    .flatMap((plan): Zone[] => {
+      const bounds = intersect(toWholePixels(transformBounds(drawing.view, plan.area), 1), wanted);
+      const zone = { plan, below, moved: new Set(namesOf(plan.moved, names)), above: new Set(namesAbove(plan.above, names)) };
+      return bounds && zone.moved.size > 0 && zone.above.size > 0 ? [{ ...zone, bounds }] : [];
+    });
+}
+
+/** What is passed over with a subject: the tongue of it, and the body that it lies in. */
+function namesAbove(above: CrossingPlan['above'], names: readonly string[]): string[] {
+  return namesOf(above.part === 'subject' ? { ...above, part: 'whole' } : above, names);
+}
+
+function paintOrder(target: Target, order: readonly string[], from: number, wanted: Bounds, composition: Composition): void {
+  const { zones, paints, backdrop, drawing } = composition;
+  const index = zones.findIndex((zone, i) => i >= from && intersect(zone.bounds, wanted) !== null);
+  if (index < 0) {
+    backdrop?.(target);
+    const casts = castsOf(order, wanted, composition);
+    for (const [i, name] of order.entries()) {
+      const paint = paints.get(name)!;
+      const bounds = intersect(paint.bounds, wanted);
+      if (!bounds) continue;
+      const fallen = casts.filter((cast) => cast.after < i && i < cast.index && cast.itemId !== paint.itemId);
+      if (fallen.length > 0) drawWithCasts(target, paint, fallen, bounds, drawing);
+      else paint.draw(target);
+    }
+    return;
+  }
+  const zone = zones[index]!;
+  paintOrder(target, order, index + 1, wanted, composition);
+  const local = localOrder(order, zone);
+  if (local === order) return;
+  const part = intersect(zone.bounds, wanted)!;
+  if (drawing.resources.draft && canBeRepainted(local, zone, part, composition))
+    return repaint(target, local, zone, part, composition);
+  const layer = newLayer(part, drawing.resources);
+  paintOrder(layer, local, index + 1, part, composition);
+  if (drawing.resources.draft) {
+    drawMask(layer, zone.plan.zone.mask!, zone.plan.toPlane, drawing, 'destination-in');
+    drawMask(target, zone.plan.zone.mask!, zone.plan.toPlane, drawing, 'destination-out');
+    lay(target, layer, 1, 'lighter');
+    return;
+  }
+  zone.mask ??= maskLayer(zone, drawing);
+  lay(layer, zone.mask, 1, 'destination-in');
+  lay(target, clippedTo(zone.mask, part, drawing), 1, 'destination-out');
+  lay(target, layer, 1, 'lighter');
+}
+
+/** What falls on everything that lies between two places of the order, besides its own item. */
+interface Cast {
+  readonly itemId: string;
+  readonly after: number;
+  readonly index: number;
+  readonly layer: Layer;
+}
+
+/** Shadows of subjects and letters that were moved, from back to front, each made once. A sheet of thousands of items pays nothing for them. */
+function castsOf(order: readonly string[], wanted: Bounds, { paints }: Composition): Cast[] {
+  return order.flatMap((name, index) => {
+    const { cast, itemId, bounds } = paints.get(name)!;
+    const after = cast ? order.lastIndexOf(cast.since, index) : -1;
+    // Where nothing but its own parts lies between, there is nothing that it falls on.
+    const passes = after >= 0 && order.slice(after + 1, index).some((passed) => paints.get(passed)!.itemId !== itemId);
+    const part = passes ? intersect(bounds, wanted) : null;
+    const layer = part && cast!.make(part);
+    return layer ? [{ itemId, after, index, layer }] : [];
+  });
+}
+
+/**
+ * A paint with what falls on it. Both become one before they are laid: laid one after the other, the soft edge of the paint would be seen as a
+ * line where what falls on it is solid. Only what is blended with all that lies below it can not be put together before.
+ */
+function drawWithCasts(target: Target, paint: Paint, casts: readonly Cast[], bounds: Bounds, drawing: Drawing): void {
+  const layer = newLayer(bounds, drawing.resources);
+  paint.draw(layer);
+  if (paint.isMixed) paint.draw(target);
+  for (const { layer: fallen } of casts) {
+    const part = intersect(fallen.bounds, bounds);
+    if (!part) continue;
+    const onPaint = newLayer(part, drawing.resources);
+    lay(onPaint, fallen, 1, 'copy');
+    lay(onPaint, layer, 1, 'destination-in');
+    if (paint.isMixed) lay(target, onPaint);
+    else {
+      lay(layer, fallen, 1, 'destination-out');
+      lay(layer, onPaint, 1, 'lighter');
+    }
+  }
+  if (!paint.isMixed) lay(target, layer);
+}
+
+/** Whether the moved unit ends up on top of all that lies here, itself solid. */
+function canBeRepainted(local: readonly string[], zone: Zone, part: Bounds, { paints }: Composition): boolean {
+  const isMoved = (name: string): boolean => zone.moved.has(name) || name === `${zone.plan.moved.itemId}#subject`;
+  const last = local.findLastIndex(isMoved);
+  const isHere = (name: string): boolean => intersect(paints.get(name)!.bounds, part) !== null;
+  return !local.slice(last + 1).some(isHere) && !local.some((name) => isMoved(name) && paints.get(name)!.isMixed);
+}
+
+/** For a frame of a drag: the moved unit once more, where the zone is. Soft edges come out a little harder. */
+function repaint(target: Target, local: readonly string[], zone: Zone, part: Bounds, { paints, drawing }: Composition): void {
+  const subject = zone.plan.moved.part === 'subject' ? paints.get(`${zone.plan.moved.itemId}#subject`) : undefined;
+  const layer = subject?.make ? subject.make(part) : newLayer(part, drawing.resources);
+  if (!layer) return;
+  if (!subject) for (const name of local) if (zone.moved.has(name)) paints.get(name)!.draw(layer);
+  drawMask(layer, zone.plan.zone.mask!, zone.plan.toPlane, drawing, 'destination-in');
+  lay(target, layer);
+}
+
+/** The moved unit directly above the other. A subject leaves its body behind, and then shows all of itself. */
+function localOrder(depthOrder: readonly string[], { plan, moved, above, below }: Zone): readonly string[] {
+  const order = letterOrder(depthOrder, plan, moved, above, below);
+  if (plan.moved.part !== 'subject') return movedAbove(order, moved, above);
+  const { itemId } = plan.moved;
+  const tongue = `${itemId}#tongue`;
+  const whole = `${itemId}#subject`;
+  const rest = order.filter((name) => name !== tongue && name !== whole);
+  const last = rest.findLastIndex((name) => above.has(name));
+  return last < 0 ? order : rest.toSpliced(last + 1, 0, whole);
+}
+
+/** The mask of a zone, rebuilt at the size of the output. */
+function maskLayer(zone: Zone, drawing: Drawing): Layer {
+  const { bounds, plan } = zone;
+  const toPlane = chain(plan.toPlane, invert(drawing.view), translation(bounds.x, bounds.y));
+  const mask = samplePlane(plan.zone.mask!, toPlane, bounds.width, bounds.height);
+  if (plan.zone.cuts.length > 0) sharpenCuts(mask, plan, toPlane);
+  const layer = newLayer(bounds, drawing.resources);
+  putPixels(layer.context, tinted(mask, 0, 0, 0));
+  return layer;
+}
+
+/** Along cut lines the mask changes within one px of the output, exactly on the line. */
+function sharpenCuts(mask: Plane, plan: CrossingPlan, toPlane: ReturnType<typeof invert>): void {
+  const { cuts } = plan.zone;
+  const coarse = plan.zone.mask!;
+  const pitch = meanScale(toPlane);
+  const at = (x: number, y: number): number => {
+    const [px, py] = [Math.floor(x), Math.floor(y)];
+    return px < 0 || py < 0 || px >= coarse.width || py >= coarse.height ? 0 : coarse.data[py * coarse.width + px]!;
+  };
+  const band = alongLines(cuts, invert(toPlane), 2.5, mask.width, mask.height);
+  for (let y = 0, i = 0; y < mask.height; y++) {
+    for (let x = 0; x < mask.width; x++, i++) {
+      if (band[i] === 0) continue;
+      const p = apply(toPlane, { x: x + 0.5, y: y + 0.5 });
+      const near = nearestOnLines(cuts, p);
+      if (!near || near.distance > 2.5) continue;
+      const side = (sign: number): number => at(near.at.x + sign * 3.5 * near.normal.x, near.at.y + sign * 3.5 * near.normal.y);
+      const share = Math.min(1, Math.max(0, 0.5 + near.side / pitch));
+      mask.data[i] = side(-1) * (1 - share) + side(1) * share;
+    }
+  }
+}
+
+/** Marks the pixels that can lie within `reach` (px of the lines) of a line, so that the others need not be asked. */
+function alongLines(lines: readonly CutLine[], toMask: Matrix, reach: number, width: number, height: number): Uint8Array {
+  const band = new Uint8Array(width * height);
+  const wide = Math.ceil(reach * meanScale(toMask)) + 1;
+  for (const line of lines) {
+    const points = line.map((p) => apply(toMask, p));
+    for (let n = 1; n < points.length; n++) {
+      const [a, b] = [points[n - 1]!, points[n]!];
+      const steps = Math.max(1, Math.ceil(Math.hypot(b.x - a.x, b.y - a.y) / wide));
+      for (let s = 0; s <= steps; s++) {
+        const [x, y] = [a.x + ((b.x - a.x) * s) / steps, a.y + ((b.y - a.y) * s) / steps];
+        const [left, right] = [Math.max(0, Math.floor(x - 2 * wide)), Math.min(width, Math.ceil(x + 2 * wide))];
+        const bottom = Math.min(height, Math.ceil(y + 2 * wide));
+        for (let row = Math.max(0, Math.floor(y - 2 * wide)); row < bottom; row++) {
+          if (left < right) band.fill(1, row * width + left, row * width + right);
+        }
+      }
+    }
+  }
+  return band;
+}
+
+/** The part of a layer within the bounds. */
+function clippedTo(layer: Layer, bounds: Bounds, drawing: Drawing): Layer {
+  const { x, y, width, height } = layer.bounds;
+  if (bounds.x === x && bounds.y === y && bounds.width === width && bounds.height === height) return layer;
+  const part = newLayer(bounds, drawing.resources);
+  lay(part, layer);
+  return part;
+}
+
+/** Crossings whose rule a later one undoes where they overlap: a cycle, of which the last one counts. */
+export function unsettledCrossings(items: readonly Item[], drawing: Drawing): Crossing[] {
+  const crossings = crossingsAmong(items, drawing.sheet.crossings);
+  const splits = splitsOf(crossings);
+  const paints = paintsByName(items, splits, drawing);
+  const order = [...paints.keys()].filter((name) => !isOfZones(name));
+  const zones = zonesOf(crossings, items, paints, splits, drawing.clip, drawing);
+  return zones
+    .filter((zone) => {
+      const touching = zones.filter((other) => other === zone || overlap(zone.plan, other.plan));
+      const settled = touching.reduce(localOrder, order);
+      return !isAbove(settled, zone.moved, zone.above);
+    })
+    .map(({ plan }) => plan.crossing);
+}
+
+/** Whether two zones have a place in common. */
+function overlap(a: CrossingPlan, b: CrossingPlan): boolean {
+  const common = intersect(a.area, b.area);
+  if (!common) return false;
+  const step = 1 / meanScale(a.toPlane);
+  const value = ({ zone, toPlane }: CrossingPlan, x: number, y: number): number => {
+    const p = apply(toPlane, { x, y });
+    const { width, height, data } = zone.mask!;
+    const [px, py] = [Math.floor(p.x), Math.floor(p.y)];
+    return px < 0 || py < 0 || px >= width || py >= height ? 0 : data[py * width + px]!;
+  };
+  for (let y = common.y + step / 2; y < common.y + common.height; y += step) {
+    for (let x = common.x + step / 2; x < common.x + common.width; x += step) {
+      if (value(a, x, y) > 127 && value(b, x, y) > 127) return true;
+    }
+  }
+  return false;
+}

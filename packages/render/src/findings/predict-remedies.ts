@@ -1,0 +1,43 @@
+import { applyEdit, findOpening, resolveSheet, type Project, type Remedy } from '@kadrosyn/core';
+import { measureWord } from './measure-word.js';
+import type { RenderResources } from '../canvas/resources.js';
+
+/** A remedy and the share of the word's edge that can be seen when it is taken, 0 to 1. */
+export interface PredictedRemedy extends Remedy {
+  readonly seen: number;
+}
+
+/**
+ * Finds what each remedy brings, by drawing the word with it and measuring that. One at a time, so that whoever asks can go on with other
+ * things in between. Frames of a drag are no help here: their coarse shades are up to a third off along an edge.
+ * @param seen - px as it is looked at to one px of the sheet.
+ */
+export function* predictRemedies(
+  project: Project,
+  sheetId: string,
+  wordId: string,
+  remedies: readonly Remedy[],
+  seen: number,
+  resources: RenderResources,
+): Generator<PredictedRemedy> {
+  for (const remedy of remedies) {
+    const after = resolveSheet(applyEdit(project, remedy.edit), sheetId);
+    const word = after && findOpening(after, wordId);
+    const measured = word && measureWord(after, word, seen, resources);
+    if (measured) yield { ...remedy, seen: measured.seen };
+  }
+}
+
+/** The best of each kind, as long as it brings something. @param before - the share that can be seen without any. */
+export function worthwhile(predicted: readonly PredictedRemedy[], before: number): PredictedRemedy[] {
+  const best = new Map<Remedy['id'], PredictedRemedy>();
+  for (const remedy of predicted) {
+    if (remedy.seen < before + LEAST_GAIN) continue;
+    const known = best.get(remedy.id);
+    if (!known || remedy.seen > known.seen) best.set(remedy.id, remedy);
+  }
+  return [...best.values()].sort((a, b) => b.seen - a.seen);
+}
+
+/** What brings less than this is not worth a click. */
+const LEAST_GAIN = 0.02;

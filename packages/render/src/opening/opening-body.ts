@@ -1,0 +1,309 @@
+import { drawShades, drawSubjectShades } from '../finish/draw-shades.js';
+import { drawForm, type FinishScene } from '../finish/form-drawers.js';
+import { isSolid } from '../fill/solid-fill.js';
+import { finishInputs } from '../finish/finish-inputs.js';
+import {
+  boxMatrix,
+  covers,
+  developReach,
+  EFFECTS,
+  finishReach,
+  hasFinish,
+  insideReach,
+  intersect,
+  isDeveloped,
+  isWarped,
+  meanScale,
+  multiply,
+  openingHull,
+  placementMatrix,
+  rectanglePath,
+  resolvePlacement,
+  shadowsOf,
+  toWholePixels,
+  transformBounds,
+  unite,
+  type Bounds,
+  type Fill,
+  type FillOf,
+  type FillType,
+  type Opening,
+  type Path,
+  type PhotoFill,
+} from '@kadrosyn/core';
+import { drawCoarse } from '../canvas/coarse.js';
+import { drawDeveloped, drawFewer } from '../photo/developed-photo.js';
+import { clipTo, drawLevel } from '../photo/draw-level.js';
+import { drawDrawing } from '../fill/draw-drawing.js';
+import { drawOutline, drawSilhouetteOutline } from '../finish/draw-outline.js';
+import { lay, newLayer, type Drawing, type Layer, type Target } from '../canvas/drawing.js';
+import { keepInside } from '../canvas/fill-path.js';
+import { boxOnTarget, coverPath, fillArea } from '../fill/ink.js';
+import type { Inputs } from '../kept/inputs.js';
+import { appearance } from '../kept/layer-cache.js';
+import { putPixels } from '../photo/level-chain.js';
+import { partPath } from '../outline/outline-paths.js';
+import { WAITING } from '../fill/paint.js';
+import { photoToSheet, subjectLevel, subjectPixelsIn, warpedPixels } from '../photo/photo-pixels.js';
+import { drawShadowsOf } from '../finish/shadow.js';
+
+/** The view px that an opening, or one letter of it, can touch with its finish; null where that is nothing. */
+export function bodyBounds(opening: Opening, letterId: string | undefined, drawing: Drawing): Bounds | null {
+  const bounds = shapeBounds(opening, letterId, drawing);
+  const scale = meanScale(drawing.view);
+  const reach = finishReach(opening.finish, !drawing.silhouette) * scale;
+  const onView = transformBounds(multiply(drawing.view, boxMatrix(opening.box)), bounds);
+  // What lies beyond the clip can still throw its shadow into it, and be what a shade or a blur within it depends on.
+  const looked = drawing.silhouette ? 0 : lookedAround(opening) * scale;
+  return intersect(toWholePixels(onView, reach + 1), toWholePixels(drawing.clip, Math.max(reach, looked)));
+}
+
+/** How far inner shade and photo look around each px of them, px of the sheet. */
+function lookedAround({ finish, fill }: Opening): number {
+  return Math.max(insideReach(finish), fill.type === 'photo' ? developReach(fill) : 0);
+}
+
+/** What the outline holds; a drawing fills its whole box, whatever it is taken hold of by. */
+function shapeBounds(opening: Opening, letterId: string | undefined, drawing: Drawing): Bounds {
+  const { bounds } = partPath(opening, letterId, drawing.resources.shaper);
+  if (opening.fill.type !== 'drawing') return bounds;
+  const { width, height } = opening.box;
+  return unite(bounds, { x: 0, y: 0, width, height });
+}
+
+/** Fill, inner shade, rim and outline over their shadow, on a layer of their own at full strength. */
+export function bodyLayer(opening: Opening, letterId: string | undefined, drawing: Drawing): Layer | null {
+  const bounds = bodyBounds(opening, letterId, drawing);
+  if (!bounds) return null;
+  if (!hasFinish(opening.finish, 'below') || drawing.silhouette) return unshadowedLayer(opening, letterId, bounds, drawing);
+  const under = newLayer(bounds, drawing.resources);
+  layShadowed(under, bounds, opening, letterId, drawing);
+  return under;
+}
+
+/** What of a letter lies above all that the word lays below itself: fill, inner shade, rim, and an outline that is not outside. */
+export function faceLayer(opening: Opening, letterId: string | undefined, drawing: Drawing): Layer | null {
+  const bounds = bodyBounds(opening, letterId, drawing);
+  const { outline, ...finish } = opening.finish;
+  return bounds && unshadowedLayer(outline?.align === 'outside' ? { ...opening, finish } : opening, letterId, bounds, drawing);
+}
+
+/** Draws the outline outside of one letter, or of all, onto a layer. */
+export function outsideOutline(layer: Layer, opening: Opening, letterId: string | undefined, drawing: Drawing): void {
+  const { fill } = opening;
+  const { path } = partPath(opening, letterId, drawing.resources.shaper);
+  if (fill.type === 'photo' && fill.show === 'subject') {
+    const part = newLayer(layer.bounds, drawing.resources);
+    drawFill(part, opening, letterId, path, drawing);
+    return drawSilhouetteOutline(layer, part, opening, drawing);
+  }
+  // Beneath what is not solid it would be seen through any letter of the word.
+  const word = isSolid(fill) ? null : partPath(opening, undefined, drawing.resources.shaper).path;
+  drawOutline(layer, opening, path, word, drawing);
+}
+
+/** Lays the shadow and what casts it onto a target. */
+export function layShadowed(
+  target: Target,
+  bounds: Bounds,
+  opening: Opening,
+  letterId: string | undefined,
+  drawing: Drawing,
+): void {
+  const { kernels } = drawing.resources;
+  const missed = kernels?.missed;
+  const caster = keptCaster(opening, letterId, bounds, drawing);
+  const isExact = kernels?.missed === missed;
+  const name = letterId === undefined ? opening.id : `${opening.id} ${letterId}`;
+  const inputs = silhouetteInputs(opening, drawing);
+  drawShadowsOf(target, bounds, { layer: caster, name, inputs, isExact }, shadowsOf(opening.finish), drawing);
+  lay(target, caster);
+}
+
+/** What the form of an opening depends on: tones change nothing in it, and a blur only where the photo has clear places. */
+export function silhouetteInputs({ outline, box, fill, finish }: Opening, { sheet, resources }: Drawing): Inputs {
+  const around = { outline, box, ...finishInputs(finish, 'form'), placements: sheet.placements };
+  if (fill.type !== 'photo') return { ...around, fill };
+  const { photoId, placement, cutout, show, extend, effects } = fill;
+  const isOpaque = resources.source.level(photoId, 1e-3)?.opaque === true && show !== 'subject';
+  const hasDots = effects?.some(({ kind }) => EFFECTS[kind].clears);
+  return {
+    ...around,
+    ...{ photoId, placement, cutout, show, extend },
+    effects: hasDots ? effects : null,
+    blur: isOpaque ? null : fill.blur,
+  };
+}
+
+/** Draws an opening of which nothing but its photo is shown, developed, straight onto a target: for frames of a drag. */
+export function drawDevelopedOn(target: Target, bounds: Bounds, opening: Opening, fill: PhotoFill, drawing: Drawing): void {
+  const { context } = target;
+  context.save();
+  clipTo(context, boxOnTarget(opening, target, drawing), partPath(opening, undefined, drawing.resources.shaper).path);
+  if (!drawFewer(target, bounds, opening, fill, drawing)) {
+    context.fillStyle = WAITING;
+    context.setTransform(1, 0, 0, 1, 0, 0);
+    context.fillRect(bounds.x - target.x, bounds.y - target.y, bounds.width, bounds.height);
+  }
+  context.restore();
+}
+
+/** In a frame of a drag, the layer that casts the shadow stays the same while the shadow alone is changed. */
+export function keptCaster(opening: Opening, letterId: string | undefined, bounds: Bounds, drawing: Drawing): Layer {
+  const { layers, draft, version, trace } = drawing.resources;
+  const { view, sheet } = drawing;
+  if (!layers || !draft) return unshadowedLayer(opening, letterId, bounds, drawing);
+  // Its bounds must not follow the reach of the shadow: it takes all that is in sight and some more.
+  const shape = shapeBounds(opening, letterId, drawing);
+  const reach = finishReach(opening.finish, false) * meanScale(view);
+  const onView = toWholePixels(transformBounds(multiply(view, boxMatrix(opening.box)), shape), reach + 1);
+  const own = intersect(onView, toWholePixels(drawing.clip, OUT_OF_SIGHT)) ?? bounds;
+  const inputs = {
+    ...appearance(opening),
+    view: [view.a, view.e, view.f],
+    bounds: [own.x, own.y, own.width, own.height],
+    placements: sheet.placements,
+    version,
+  };
+  return layers.keep(
+    `${opening.id}#${letterId ?? 'body'} caster`,
+    inputs,
+    () => unshadowedLayer(opening, letterId, own, drawing),
+    () => own.width * own.height * 4,
+    trace,
+  );
+}
+
+/** How far beyond the sheet a shadow's caster is drawn in a frame of a drag, px. */
+const OUT_OF_SIGHT = 200;
+
+/** Fill with what its finish draws in and around it. */
+function unshadowedLayer(opening: Opening, letterId: string | undefined, bounds: Bounds, drawing: Drawing): Layer {
+  const { fill } = opening;
+  if (fill.type === 'photo' && fill.show === 'subject') return subjectBody(opening, letterId, bounds, drawing);
+  const layer = newLayer(bounds, drawing.resources);
+  const { path } = partPath(opening, letterId, drawing.resources.shaper);
+  const scene = { layer, opening, letterId, path, drawing };
+  drawForm('below', scene);
+  drawFill(layer, opening, letterId, path, drawing);
+  drawShades(scene);
+  drawForm('above', scene);
+  return layer;
+}
+
+/** The same where only the subject of a photo is shown: all follows its silhouette. */
+function subjectBody(opening: Opening, letterId: string | undefined, bounds: Bounds, drawing: Drawing): Layer {
+  const part = newLayer(bounds, drawing.resources);
+  const { path } = partPath(opening, letterId, drawing.resources.shaper);
+  drawFill(part, opening, letterId, path, drawing);
+  const layer = newLayer(bounds, drawing.resources);
+  const scene = { layer, opening, letterId, path, drawing, subject: part };
+  drawForm('below', scene);
+  lay(layer, part);
+  drawSubjectShades(scene, silhouetteInputs(opening, drawing));
+  drawForm('above', scene);
+  return layer;
+}
+
+/** How a fill is drawn onto the layer of its opening, or of one letter. */
+type FillDrawer<F> = (fill: F, scene: Omit<FinishScene, 'subject'>) => void;
+
+function drawPaint(fill: FillOf<'colour'> | FillOf<'gradient'>, { layer, opening, path, drawing }: FinishScene): void {
+  if (drawing.silhouette) coverPath(layer, opening, path, drawing);
+  else fillArea(layer, opening, { path }, fill, drawing);
+}
+
+/** Every kind of fill. */
+const FILL_DRAWERS: { readonly [T in FillType]: FillDrawer<FillOf<T>> } = {
+  none: () => undefined,
+  colour: drawPaint,
+  gradient: drawPaint,
+  drawing: (fill, { layer, opening, drawing }) => drawDrawing(layer, opening, fill, drawing),
+  photo: (fill, { layer, opening, letterId, path, drawing }) => {
+    if (drawing.silhouette && fill.show !== 'subject') coverPath(layer, opening, path, drawing);
+    else drawPhoto(layer, opening, letterId, fill, path, drawing);
+  },
+};
+
+function drawFill(layer: Layer, opening: Opening, letterId: string | undefined, path: Path, drawing: Drawing): void {
+  // Each drawer takes its own fills only, and is found by their type.
+  (FILL_DRAWERS[opening.fill.type] as FillDrawer<Fill>)(opening.fill, { layer, opening, letterId, path, drawing });
+}
+
+function drawPhoto(
+  layer: Layer,
+  opening: Opening,
+  letterId: string | undefined,
+  fill: PhotoFill,
+  path: Path,
+  drawing: Drawing,
+): void {
+  if (fill.extend) fillArea(layer, opening, { path }, { type: 'colour', colour: fill.extend }, drawing);
+  if (layer.draft && !drawing.silhouette && drawPhotoQuickly(layer, opening, fill, path, drawing)) return;
+  const part = newLayer(layer.bounds, drawing.resources);
+  if (fill.show === 'subject') {
+    const pixels = subjectPixelsIn(opening, fill, layer.bounds, drawing);
+    if (pixels) putPixels(part.context, pixels);
+    else drawWaiting(part);
+  } else if (!drawDeveloped(part, opening, letterId, fill, drawing)) drawWaiting(part);
+  keepInside(part.context, boxOnTarget(opening, part, drawing), path);
+  cutByPhoto(part, opening, fill, drawing);
+  lay(layer, part);
+}
+
+function drawWaiting({ context, bounds }: Layer): void {
+  context.fillStyle = WAITING;
+  context.fillRect(0, 0, bounds.width, bounds.height);
+}
+
+/** Draws a photo that is only placed, by the canvas itself; false where there is more to do. */
+function drawPhotoQuickly(layer: Layer, opening: Opening, fill: PhotoFill, path: Path, drawing: Drawing): boolean {
+  const toSheet = photoToSheet(opening, fill, drawing);
+  if (!toSheet) return false;
+  if (isDeveloped(fill)) return fill.show !== 'subject' && drawDevelopedQuickly(layer, opening, fill, path, drawing);
+  if (isWarped(opening.outline)) return fill.show !== 'subject' && drawWarpedQuickly(layer, opening, fill, path, drawing);
+  const scale = meanScale(multiply(drawing.view, toSheet));
+  const level =
+    fill.show === 'subject' ? subjectLevel(fill, scale, drawing) : drawing.resources.source.level(fill.photoId, scale);
+  if (!level) return false;
+  layer.context.save();
+  clipTo(layer.context, boxOnTarget(opening, layer, drawing), path);
+  drawLevel(layer, level, toSheet, drawing);
+  layer.context.restore();
+  return true;
+}
+
+/** Draws a photo with its tone and effects from fewer pixels, straight into the opening. */
+function drawDevelopedQuickly(layer: Layer, opening: Opening, fill: PhotoFill, path: Path, drawing: Drawing): boolean {
+  layer.context.save();
+  clipTo(layer.context, boxOnTarget(opening, layer, drawing), path);
+  const isDrawn = drawFewer(layer, layer.bounds, opening, fill, drawing);
+  layer.context.restore();
+  return isDrawn;
+}
+
+/** So many px of the layer to one that the warp computes, in a frame of a drag. */
+const COARSE = 2;
+
+/** Draws a photo in perspective from fewer pixels, which the canvas makes large again. */
+function drawWarpedQuickly(layer: Layer, opening: Opening, fill: PhotoFill, path: Path, drawing: Drawing): boolean {
+  const pixels = warpedPixels(opening, fill, layer.bounds, drawing, COARSE);
+  if (!pixels) return false;
+  const surface = drawing.resources.environment.createSurface(pixels.width, pixels.height);
+  putPixels(surface.context, pixels);
+  layer.context.save();
+  clipTo(layer.context, boxOnTarget(opening, layer, drawing), path);
+  drawCoarse(layer, layer.bounds, surface, COARSE);
+  layer.context.restore();
+  return true;
+}
+
+/** Cuts a layer by the photo's own rectangle where that ends inside the opening. */
+function cutByPhoto(part: Layer, opening: Opening, fill: PhotoFill, drawing: Drawing): void {
+  const photo = drawing.resources.photos[fill.photoId];
+  const placement = resolvePlacement(fill, drawing.sheet);
+  if (!photo || !placement || typeof fill.placement === 'string' || isWarped(opening.outline)) return;
+  if (covers(placement, openingHull(opening, drawing.resources.shaper), photo, 1e-3)) return;
+  const toPart = multiply(boxOnTarget(opening, part, drawing), placementMatrix(placement, photo));
+  keepInside(part.context, toPart, rectanglePath(photo.width, photo.height));
+}

@@ -1,0 +1,127 @@
+import {
+  asProjection,
+  boxMatrix,
+  chain,
+  cutoutRevision,
+  developed,
+  invert,
+  invertProjection,
+  isDeveloped,
+  isWarped,
+  meanScale,
+  multiply,
+  multiplyProjections,
+  photoMatrix,
+  placementMatrix,
+  projectionTo,
+  resolvePlacement,
+  samplePixels,
+  sampleWarped,
+  scaling,
+  translation,
+  warpedScale,
+  type Bounds,
+  type EffectFrame,
+  type Matrix,
+  type Opening,
+  type PhotoFill,
+  type Pixels,
+  type Projection,
+} from '@kadrosyn/core';
+import type { Drawing } from '../canvas/drawing.js';
+import type { PhotoLevel } from '../canvas/photo-source.js';
+
+/** Px of a level to px of the photo. */
+export function levelMatrix(level: PhotoLevel): Matrix {
+  return scaling(2 ** level.index);
+}
+
+/** Px of the photo to px of the sheet for a fill that is not warped; undefined where photo or placement are missing. */
+export function photoToSheet(opening: Opening, fill: PhotoFill, { sheet, resources }: Drawing): Matrix | undefined {
+  return photoMatrix(opening, fill, sheet, resources.photos);
+}
+
+/** The photo as it is seen in `bounds`, as it was taken. @param coarse - view px to one px of the result. */
+export function plainPixels(opening: Opening, fill: PhotoFill, bounds: Bounds, drawing: Drawing, coarse: number): Pixels | null {
+  if (isWarped(opening.outline)) return warpedPixels(opening, fill, bounds, drawing, coarse);
+  const toSheet = photoToSheet(opening, fill, drawing);
+  const level = toSheet && levelOf(fill, toSheet, drawing, coarse);
+  return level ? sampled(level, toSheet, bounds, drawing, coarse) : null;
+}
+
+/** Whether the photo is there to be sampled, at whatever resolution. */
+export function canBeSampled(opening: Opening, fill: PhotoFill, bounds: Bounds, drawing: Drawing): boolean {
+  if (isWarped(opening.outline))
+    return warpedPixels(opening, fill, bounds, drawing, Math.max(bounds.width, bounds.height)) !== null;
+  const toSheet = photoToSheet(opening, fill, drawing);
+  return toSheet !== undefined && levelOf(fill, toSheet, drawing, 1) !== undefined;
+}
+
+function levelOf(fill: PhotoFill, toSheet: Matrix, { view, resources }: Drawing, coarse: number): PhotoLevel | undefined {
+  return resources.source.level(fill.photoId, meanScale(multiply(view, toSheet)) / coarse);
+}
+
+function developedExactly(pixels: Pixels, opening: Opening, fill: PhotoFill, bounds: Bounds, drawing: Drawing): Pixels {
+  return isDeveloped(fill) ? developed(pixels, fill, effectFrame(opening, bounds, drawing, 1)) : pixels;
+}
+
+/** Where the pixels lie that an effect is put on. */
+export function effectFrame({ box }: Opening, bounds: Bounds, { view }: Drawing, coarse: number): EffectFrame {
+  const unitToBox = multiply(scaling(box.width / 2, box.height / 2), translation(1, 1));
+  const toPixels = multiply(scaling(1 / coarse), translation(-bounds.x, -bounds.y));
+  return {
+    scale: meanScale(view) / coarse,
+    origin: { x: (bounds.x - view.e) / coarse, y: (bounds.y - view.f) / coarse },
+    toUnit: invert(chain(toPixels, view, boxMatrix(box), unitToBox)),
+  };
+}
+
+/** The subject of a fill's photo with its own edge colours; alpha is the matte. Null without a cutout at hand. */
+export function subjectPixelsIn(opening: Opening, fill: PhotoFill, bounds: Bounds, drawing: Drawing): Pixels | null {
+  const toSheet = photoToSheet(opening, fill, drawing);
+  if (!toSheet) return null;
+  const level = subjectLevel(fill, meanScale(multiply(drawing.view, toSheet)), drawing);
+  return level ? developedExactly(sampled(level, toSheet, bounds, drawing, 1), opening, fill, bounds, drawing) : null;
+}
+
+/** The level of the subject for drawing at `scale` px per px of the photo. */
+export function subjectLevel(fill: PhotoFill, scale: number, drawing: Drawing): PhotoLevel | undefined {
+  const revision = cutoutRevision(drawing.resources.photos, fill);
+  return revision && drawing.resources.source.subject?.(fill.photoId, revision.matteSha256, scale);
+}
+
+function sampled(level: PhotoLevel, toSheet: Matrix, bounds: Bounds, drawing: Drawing, coarse: number): Pixels {
+  const toPixels = multiply(scaling(1 / coarse), translation(-bounds.x, -bounds.y));
+  const toView = chain(toPixels, drawing.view, toSheet, levelMatrix(level));
+  const [width, height] = [Math.ceil(bounds.width / coarse), Math.ceil(bounds.height / coarse)];
+  return samplePixels(level.pixels, invert(toView), width, height, level.opaque);
+}
+
+/**
+ * A photo laid out in the box, and the box put into four corners.
+ * @param coarse - view px to one px of the result.
+ */
+export function warpedPixels(opening: Opening, fill: PhotoFill, bounds: Bounds, drawing: Drawing, coarse: number): Pixels | null {
+  const { outline, box } = opening;
+  const photo = drawing.resources.photos[fill.photoId];
+  const placement = resolvePlacement(fill, drawing.sheet);
+  if (outline.type !== 'corners' || !photo || !placement) return null;
+  const corners = outline.points.map(({ x, y }) => ({ x: x * box.width, y: y * box.height }));
+  const toCorners = projectionTo(corners as unknown as Parameters<typeof projectionTo>[0], box.width, box.height);
+  const boxToView = asProjection(chain(scaling(1 / coarse), translation(-bounds.x, -bounds.y), drawing.view, boxMatrix(box)));
+  const photoToBox = asProjection(placementMatrix(placement, photo));
+  const [width, height] = [Math.ceil(bounds.width / coarse), Math.ceil(bounds.height / coarse)];
+  const toPhoto = toCorners && invertProjection(multiplyProjections(multiplyProjections(boxToView, toCorners), photoToBox));
+  // Corners on one line leave no room for a picture.
+  if (!toPhoto) return { width, height, data: new Uint8ClampedArray(4 * width * height) };
+  const level = drawing.resources.source.level(fill.photoId, 1 / Math.max(1e-6, warpedScale(toPhoto, width, height)));
+  if (!level) return null;
+  const toLevel = multiplyProjections(asProjection(invert(levelMatrix(level))), toPhoto);
+  return sampleWarped(level.pixels, inFront(toLevel, width, height), width, height);
+}
+
+/** A projection may be multiplied by anything: here so that the middle of what is seen lies in front of the horizon. */
+function inFront(m: Projection, width: number, height: number): Projection {
+  const w = m[6] * (width / 2) + m[7] * (height / 2) + m[8];
+  return w < 0 ? (m.map((value) => -value) as unknown as Projection) : m;
+}

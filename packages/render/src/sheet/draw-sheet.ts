@@ -1,0 +1,141 @@
+import {
+  backgroundOf,
+  intersect,
+  multiply,
+  scaling,
+  translation,
+  withoutBackground,
+  type Bounds,
+  type Fill,
+  type Item,
+  type Matrix,
+  type Opening,
+  type ResolvedSheet,
+} from '@kadrosyn/core';
+import { composeItems } from '../compose/compose.js';
+import type { Drawing, Target } from '../canvas/drawing.js';
+import { drawMood, hasMood } from '../finish/mood.js';
+import { paintsOf } from '../compose/paints.js';
+import type { Context2D } from '../canvas/environment.js';
+import type { RenderResources } from '../canvas/resources.js';
+import { setMatrix } from '../canvas/set-matrix.js';
+
+/** Where the sheet lies on the canvas, in px of the canvas. */
+export interface SheetView {
+  /** px of the canvas per px of the sheet. */
+  readonly scale: number;
+  /** Whole px, so that the edge of the sheet is sharp and its pixels are those of an export. */
+  readonly left: number;
+  readonly top: number;
+}
+
+/** Maps px of the sheet to px of the canvas. */
+export function viewMatrix(view: SheetView): Matrix {
+  return multiply(translation(view.left, view.top), scaling(view.scale));
+}
+
+/** The size of a sheet in whole px of the canvas. A sheet is never smaller than 1 px. */
+export function sheetSize(sheet: Pick<ResolvedSheet, 'width' | 'height'>, scale: number): { width: number; height: number } {
+  return { width: Math.max(1, Math.round(sheet.width * scale)), height: Math.max(1, Math.round(sheet.height * scale)) };
+}
+
+/** Draws all of a sheet: background and items, and over them its mood. The context should be clipped to what is wanted. */
+export function drawSheet(context: Context2D, sheet: ResolvedSheet, view: SheetView, resources: RenderResources): void {
+  drawPlainSheet(context, sheet, view, resources);
+  const drawing = hasMood(sheet) ? drawingOf(context, sheet, view, resources) : null;
+  if (drawing) drawMood(context, drawing.clip, drawing);
+}
+
+/**
+ * Draws background and items, the crossings in their local order, without the sheet's mood.
+ * @param part - only this much of the canvas is wanted, px of the canvas; all of it when absent.
+ */
+export function drawPlainSheet(
+  context: Context2D,
+  sheet: ResolvedSheet,
+  view: SheetView,
+  resources: RenderResources,
+  part?: Bounds,
+): void {
+  context.save();
+  clipToSheet(context, sheet, view);
+  const drawing = drawingOf(context, sheet, view, resources);
+  const backdrop = (target: Target): void => drawBackdrop(target, drawing!);
+  if (drawing) composeItems({ context, x: 0, y: 0 }, withoutBackground(sheet.items), drawing, backdrop, part);
+  context.restore();
+}
+
+/** A pass over all of the sheet that the canvas shows; null where that is nothing. */
+export function drawingOf(context: Context2D, sheet: ResolvedSheet, view: SheetView, resources: RenderResources): Drawing | null {
+  const { width, height } = context.canvas;
+  const clip = intersect({ x: view.left, y: view.top, ...sheetSize(sheet, view.scale) }, { x: 0, y: 0, width, height });
+  return clip && { sheet, view: viewMatrix(view), resources, clip, compose: composeItems };
+}
+
+/** Draws one item on its own, for a small picture of it. @param view - px of the sheet to px of the canvas. */
+export function drawItem(context: Context2D, item: Item, sheet: ResolvedSheet, view: Matrix, resources: RenderResources): void {
+  const { width, height } = context.canvas;
+  const drawing: Drawing = { sheet, view, resources, clip: { x: 0, y: 0, width, height }, compose: composeItems };
+  composeItems({ context, x: 0, y: 0 }, [item], drawing, null);
+}
+
+/** Limits drawing to the sheet's whole px; such a clip has no soft edge, so it is the same everywhere. */
+export function clipToSheet(context: Context2D, sheet: ResolvedSheet, view: SheetView): void {
+  const { width, height } = sheetSize(sheet, view.scale);
+  context.setTransform(1, 0, 0, 1, 0, 0);
+  context.beginPath();
+  context.rect(view.left, view.top, width, height);
+  context.clip();
+}
+
+/** All that lies behind the items: the ground of the sheet, its background, and the veil over both that makes what lies upon it readable. */
+export function drawBackdrop(target: Target, drawing: Drawing): void {
+  drawGround(target, drawing);
+  const background = backgroundOf(drawing.sheet);
+  if (background && !background.hidden) for (const paint of paintsOf([background], new Map(), drawing)) paint.draw(target);
+  drawVeil(target, drawing);
+}
+
+/** What the sheet itself is made of. */
+export function drawGround(target: Target, drawing: Drawing): void {
+  for (const paint of paintsOf([groundOpening(drawing.sheet)], new Map(), drawing)) paint.draw(target);
+}
+
+export function drawVeil(target: Target, drawing: Drawing): void {
+  const { sheet } = drawing;
+  const { colour, strength = 0.5 } = sheet.veil ?? {};
+  if (!colour) return;
+  const veil: Opening = {
+    ...groundOpening(sheet),
+    id: 'veil',
+    fill: { type: 'colour', colour },
+    finish: { opacity: strength },
+  };
+  for (const paint of paintsOf([veil], new Map(), drawing)) paint.draw(target);
+}
+
+const grounds = new WeakMap<Fill, Opening>();
+
+/** The ground as an opening one px larger than the sheet, since a sheet in mm may end within a px. */
+function groundOpening(sheet: ResolvedSheet): Opening {
+  const known = grounds.get(sheet.background);
+  if (known?.box.width === sheet.width + 2 && known.box.height === sheet.height + 2) return known;
+  const opening: Opening = {
+    type: 'opening',
+    id: 'ground',
+    name: 'Sheet colour',
+    kind: 'artwork',
+    outline: { type: 'rectangle', radii: [0, 0, 0, 0] },
+    box: { x: -1, y: -1, width: sheet.width + 2, height: sheet.height + 2, turn: 0 },
+    fill: sheet.background,
+    finish: {},
+  };
+  grounds.set(sheet.background, opening);
+  return opening;
+}
+
+/** Clears a canvas whatever its transform. */
+export function clearCanvas(context: Context2D): void {
+  setMatrix(context, { a: 1, b: 0, c: 0, d: 1, e: 0, f: 0 });
+  context.clearRect(0, 0, context.canvas.width, context.canvas.height);
+}

@@ -1,7 +1,7 @@
 import type { Photo, Shaper } from '@kadrosyn/core';
 import type { RenderEnvironment } from './environment.js';
 import type { Kernels } from '../kept/kernels.js';
-import type { LayerCache } from '../kept/layer-cache.js';
+import type { Memo } from '../kept/memo.js';
 import type { PhotoSource } from './photo-source.js';
 import type { Trace } from '../kept/trace.js';
 
@@ -16,7 +16,7 @@ export interface RenderResources {
   /** Raised whenever the source has other levels than before. @default undefined */
   readonly version?: number;
   /** Keeps layers of items from one frame to the next. */
-  readonly layers?: LayerCache;
+  readonly layers?: Memo;
   /** Does heavy work elsewhere, for pictures that may first be a little coarse. Everything is done at once when absent. */
   readonly kernels?: Kernels;
   /** Is told what was kept and what had to be made. @default undefined: nothing is measured */

@@ -19,11 +19,12 @@ import {
   type Matrix,
   type Plane,
 } from '@kadrosyn/core';
-import { crossingPlan, crossingsAmong, namesOf, splitsOf, type CrossingPlan } from './crossing-plan.js';
+import { crossingPlan, crossingsAmong, splitsOf, type CrossingPlan } from './crossing-plan.js';
 import { drawMask } from '../photo/draw-level.js';
 import { lay, newLayer, type Drawing, type Layer, type Target } from '../canvas/drawing.js';
 import { putPixels } from '../photo/level-chain.js';
-import { isOfZones, type Paint, type Splits } from './layer-paint.js';
+import type { Paint, Splits } from './layer-paint.js';
+import { isOfZones, keysOf, unitKey, type Unit } from './unit.js';
 import { letterOrder } from './letter-order.js';
 import { paintsOf } from './paints.js';
 
@@ -32,8 +33,10 @@ interface Zone {
   readonly plan: CrossingPlan;
   readonly moved: ReadonlySet<string>;
   readonly above: ReadonlySet<string>;
-  /** What single letters of the list lay below themselves. */
-  readonly below: readonly string[];
+  /** All of the list. */
+  readonly units: readonly Unit[];
+  /** What single letters of it lay below themselves. */
+  readonly below: readonly Unit[];
   /** View px. */
   readonly bounds: Bounds;
   mask?: Layer;
@@ -59,19 +62,27 @@ export function composeItems(
   if (!wanted) return;
   const crossings = drawing.silhouette ? [] : crossingsAmong(items, drawing.sheet.crossings);
   const splits = splitsOf(crossings);
-  const paints = paintsByName(items, splits, drawing);
+  const paints = paintsByKey(items, splits, drawing);
   const zones = zonesOf(crossings, items, paints, splits, wanted, drawing);
-  const order = [...paints.keys()].filter((name) => !isOfZones(name));
+  const order = depthOrder(paints);
   const composition: Composition = { paints, zones, drawing, backdrop };
   paintOrder(target, order, 0, wanted, composition);
 }
 
-function paintsByName(items: readonly Item[], splits: Splits, drawing: Drawing): ReadonlyMap<string, Paint> {
-  return new Map(paintsOf(items, splits, drawing).map((paint) => [paint.name, paint]));
+/** Paints by the keys of their units. */
+type Paints = ReadonlyMap<string, Paint>;
+
+function paintsByKey(items: readonly Item[], splits: Splits, drawing: Drawing): Paints {
+  return new Map(paintsOf(items, splits, drawing).map((paint) => [unitKey(paint.unit), paint]));
+}
+
+/** Keys from back to front, without what only zones show. */
+function depthOrder(paints: Paints): string[] {
+  return [...paints].filter(([, { unit }]) => !isOfZones(unit)).map(([key]) => key);
 }
 
 interface Composition {
-  readonly paints: ReadonlyMap<string, Paint>;
+  readonly paints: Paints;
   readonly zones: readonly Zone[];
   readonly drawing: Drawing;
   readonly backdrop: Backdrop;
@@ -81,13 +92,13 @@ interface Composition {
 function zonesOf(
   crossings: readonly Crossing[],
   items: readonly Item[],
-  paints: ReadonlyMap<string, Paint>,
+  paints: Paints,
   splits: Splits,
   wanted: Bounds,
   drawing: Drawing,
 ): Zone[] {
-  const names = [...paints.keys()];
-  const below = names.filter((name) => isOfZones(name) && !name.endsWith('#subject'));
+  const units = [...paints.values()].map(({ unit }) => unit);
+  const below = units.filter((unit) => isOfZones(unit) && unit.part.kind === 'below');
   const depth = (itemId: string): number => items.findIndex(({ id }) => id === itemId);
   return crossings
     .map((crossing) => crossingPlan(crossing, items, splits, drawing))
@@ -96,14 +107,20 @@ function zonesOf(
     .sort((a, b) => depth(a.moved.itemId) - depth(b.moved.itemId))
     .flatMap((plan): Zone[] => {
       const bounds = intersect(toWholePixels(transformBounds(drawing.view, plan.area), 1), wanted);
-      const zone = { plan, below, moved: new Set(namesOf(plan.moved, names)), above: new Set(namesAbove(plan.above, names)) };
+      const zone = {
+        plan,
+        units,
+        below,
+        moved: new Set(keysOf(plan.moved, units)),
+        above: new Set(keysAbove(plan.above, units)),
+      };
       return bounds && zone.moved.size > 0 && zone.above.size > 0 ? [{ ...zone, bounds }] : [];
     });
 }
 
 /** What is passed over with a subject: the tongue of it, and the body that it lies in. */
-function namesAbove(above: CrossingPlan['above'], names: readonly string[]): string[] {
-  return namesOf(above.part === 'subject' ? { ...above, part: 'whole' } : above, names);
+function keysAbove(above: CrossingPlan['above'], units: readonly Unit[]): string[] {
+  return keysOf(above.part === 'subject' ? { ...above, part: 'whole' } : above, units);
 }
 
 function paintOrder(target: Target, order: readonly string[], from: number, wanted: Bounds, composition: Composition): void {
@@ -116,7 +133,7 @@ function paintOrder(target: Target, order: readonly string[], from: number, want
       const paint = paints.get(name)!;
       const bounds = intersect(paint.bounds, wanted);
       if (!bounds) continue;
-      const fallen = casts.filter((cast) => cast.after < i && i < cast.index && cast.itemId !== paint.itemId);
+      const fallen = casts.filter((cast) => cast.after < i && i < cast.index && cast.itemId !== paint.unit.itemId);
       if (fallen.length > 0) drawWithCasts(target, paint, fallen, bounds, drawing);
       else paint.draw(target);
     }
@@ -154,10 +171,11 @@ interface Cast {
 /** Shadows of subjects and letters that were moved, from back to front, each made once. A sheet of thousands of items pays nothing for them. */
 function castsOf(order: readonly string[], wanted: Bounds, { paints }: Composition): Cast[] {
   return order.flatMap((name, index) => {
-    const { cast, itemId, bounds } = paints.get(name)!;
+    const { cast, unit, bounds } = paints.get(name)!;
+    const { itemId } = unit;
     const after = cast ? order.lastIndexOf(cast.since, index) : -1;
     // Where nothing but its own parts lies between, there is nothing that it falls on.
-    const passes = after >= 0 && order.slice(after + 1, index).some((passed) => paints.get(passed)!.itemId !== itemId);
+    const passes = after >= 0 && order.slice(after + 1, index).some((passed) => paints.get(passed)!.unit.itemId !== itemId);
     const part = passes ? intersect(bounds, wanted) : null;
     const layer = part && cast!.make(part);
     return layer ? [{ itemId, after, index, layer }] : [];
@@ -189,7 +207,8 @@ function drawWithCasts(target: Target, paint: Paint, casts: readonly Cast[], bou
 
 /** Whether the moved unit ends up on top of all that lies here, itself solid. */
 function canBeRepainted(local: readonly string[], zone: Zone, part: Bounds, { paints }: Composition): boolean {
-  const isMoved = (name: string): boolean => zone.moved.has(name) || name === `${zone.plan.moved.itemId}#subject`;
+  const subject = subjectKey(zone.plan);
+  const isMoved = (name: string): boolean => zone.moved.has(name) || name === subject;
   const last = local.findLastIndex(isMoved);
   const isHere = (name: string): boolean => intersect(paints.get(name)!.bounds, part) !== null;
   return !local.slice(last + 1).some(isHere) && !local.some((name) => isMoved(name) && paints.get(name)!.isMixed);
@@ -197,7 +216,7 @@ function canBeRepainted(local: readonly string[], zone: Zone, part: Bounds, { pa
 
 /** For a frame of a drag: the moved unit once more, where the zone is. Soft edges come out a little harder. */
 function repaint(target: Target, local: readonly string[], zone: Zone, part: Bounds, { paints, drawing }: Composition): void {
-  const subject = zone.plan.moved.part === 'subject' ? paints.get(`${zone.plan.moved.itemId}#subject`) : undefined;
+  const subject = zone.plan.moved.part === 'subject' ? paints.get(subjectKey(zone.plan)) : undefined;
   const layer = subject?.make ? subject.make(part) : newLayer(part, drawing.resources);
   if (!layer) return;
   if (!subject) for (const name of local) if (zone.moved.has(name)) paints.get(name)!.draw(layer);
@@ -206,15 +225,19 @@ function repaint(target: Target, local: readonly string[], zone: Zone, part: Bou
 }
 
 /** The moved unit directly above the other. A subject leaves its body behind, and then shows all of itself. */
-function localOrder(depthOrder: readonly string[], { plan, moved, above, below }: Zone): readonly string[] {
-  const order = letterOrder(depthOrder, plan, moved, above, below);
+function localOrder(before: readonly string[], { plan, moved, above, units, below }: Zone): readonly string[] {
+  const order = letterOrder(before, plan, { moved, above, units, below });
   if (plan.moved.part !== 'subject') return movedAbove(order, moved, above);
-  const { itemId } = plan.moved;
-  const tongue = `${itemId}#tongue`;
-  const whole = `${itemId}#subject`;
+  const tongue = unitKey({ itemId: plan.moved.itemId, part: { kind: 'tongue' } });
+  const whole = subjectKey(plan);
   const rest = order.filter((name) => name !== tongue && name !== whole);
   const last = rest.findLastIndex((name) => above.has(name));
   return last < 0 ? order : rest.toSpliced(last + 1, 0, whole);
+}
+
+/** The whole subject of what is moved. */
+function subjectKey({ moved }: CrossingPlan): string {
+  return unitKey({ itemId: moved.itemId, part: { kind: 'subject' } });
 }
 
 /** The mask of a zone, rebuilt at the size of the output. */
@@ -286,8 +309,8 @@ function clippedTo(layer: Layer, bounds: Bounds, drawing: Drawing): Layer {
 export function unsettledCrossings(items: readonly Item[], drawing: Drawing): Crossing[] {
   const crossings = crossingsAmong(items, drawing.sheet.crossings);
   const splits = splitsOf(crossings);
-  const paints = paintsByName(items, splits, drawing);
-  const order = [...paints.keys()].filter((name) => !isOfZones(name));
+  const paints = paintsByKey(items, splits, drawing);
+  const order = depthOrder(paints);
   const zones = zonesOf(crossings, items, paints, splits, drawing.clip, drawing);
   return zones
     .filter((zone) => {

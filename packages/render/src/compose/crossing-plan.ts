@@ -24,10 +24,10 @@ import {
   type Point,
 } from '@kadrosyn/core';
 import type { Drawing } from '../canvas/drawing.js';
-import type { Inputs } from '../kept/inputs.js';
-import { belowPart, isOfZones, partName, type Paint, type Splits } from './layer-paint.js';
+import { ObjectMemo } from '../kept/memo.js';
+import type { Paint, Splits } from './layer-paint.js';
+import { isOfZones, standsFor, unitKey, unitOf } from './unit.js';
 import { paintsOf } from './paints.js';
-import { made, reasonOf } from '../kept/trace.js';
 import { coverOf, reachesInto, unitCovers } from './unit-cover.js';
 import { workingScale } from '../subject/working-size.js';
 
@@ -49,12 +49,7 @@ export interface CrossingPlan {
 /** From this share of itself on the upper one of a pair counts as lying on the lower one. */
 const LAID = 0.97;
 
-interface Known {
-  readonly inputs: Inputs;
-  readonly plan: CrossingPlan | null;
-}
-
-const plans = new WeakMap<Crossing, Known>();
+const plans = new ObjectMemo<CrossingPlan | null>('crossing plans');
 
 /** The parts that crossings of a list of items are with. */
 export function splitsOf(crossings: readonly Crossing[]): Splits {
@@ -88,18 +83,9 @@ export function crossingPlan(crossing: Crossing, items: readonly Item[], splits:
   const { placements } = drawing.sheet;
   const { version, trace } = drawing.resources;
   const inputs = { scale, placements, version, raised, items: involved };
-  const known = plans.get(crossing);
-  const reason = reasonOf(known?.inputs, inputs);
-  if (known && reason === null) {
-    trace?.hit('crossing plans');
-    return known.plan;
-  }
-  const name = [crossing.lower, crossing.upper].map(({ itemId, part }) => partName(itemId, part)).join(' and ');
-  const plan = made(trace, { cache: 'crossing plans', name, reason: reason! }, () =>
-    makePlan(crossing, items, low, high, raised, l < u, splits, scale, drawing),
-  );
-  plans.set(crossing, { inputs, plan });
-  return plan;
+  const name = [crossing.lower, crossing.upper].map((part) => unitKey(unitOf(part))).join(' and ');
+  const make = (): CrossingPlan | null => makePlan(crossing, items, low, high, raised, l < u, splits, scale, drawing);
+  return plans.keep(crossing, name, inputs, make, trace);
 }
 
 function makePlan(
@@ -117,10 +103,10 @@ function makePlan(
   const [moved, above] = lowerIsLow ? [crossing.lower, crossing.upper] : [crossing.upper, crossing.lower];
   const whole = toWholePixels({ x: 0, y: 0, width: width * scale, height: height * scale });
   const onWhole: Drawing = { ...drawing, view: scaling(scale), clip: whole, silhouette: true, isWorkingSize: true };
-  const paintsFor = (item: Item, part: string): Paint[] =>
-    paintsOf([item], splits, onWhole).filter(({ name }) => namesOf({ itemId: item.id, part }, [name]).length > 0);
+  const paintsFor = (item: Item, crossed: CrossingPart): Paint[] =>
+    paintsOf([item], splits, onWhole).filter(({ unit }) => standsFor(crossed, unit));
   const [lowItem, highItem] = [items[low]!, items[high]!];
-  const [lowPaints, highPaints] = [paintsFor(lowItem, moved.part), paintsFor(highItem, above.part)];
+  const [lowPaints, highPaints] = [paintsFor(lowItem, moved), paintsFor(highItem, above)];
   const [lowBounds, highBounds] = [lowPaints, highPaints].map((paints) =>
     paints.map(({ bounds }) => bounds).reduce<Bounds | null>((a, b) => (a ? unite(a, b) : b), null),
   );
@@ -133,11 +119,14 @@ function makePlan(
   const wanted = drawing.resources.draft || !drawing.sheet.crossings.includes(crossing) ? null : area;
   const between = [...raised, ...items.slice(low + 1, high).filter(({ hidden }) => !hidden)];
   const betweenCovers = between.flatMap((item) => {
-    const paints = paintsOf([item], splits, onWhole).filter(({ name }) => !isOfZones(name));
-    return paints.flatMap((paint) => unitCovers(item, paint.name, [paint], onWhole, wanted));
+    const paints = paintsOf([item], splits, onWhole).filter(({ unit }) => !isOfZones(unit));
+    return paints.flatMap((paint) => unitCovers(item, unitKey(paint.unit), [paint], onWhole, wanted));
   });
   // What passes over a subject does not pass over the body around it.
-  if (above.part === 'subject') betweenCovers.push(...unitCovers(highItem, 'body', paintsFor(highItem, 'body'), onWhole, wanted));
+  if (above.part === 'subject') {
+    const bodies = paintsOf([highItem], splits, onWhole).filter(({ unit }) => unit.part.kind === 'body');
+    betweenCovers.push(...unitCovers(highItem, 'body', bodies, onWhole, wanted));
+  }
   const zone = crossingZone({
     lower: coverOf(unitCovers(lowItem, moved.part, lowPaints, onWhole, wanted), area),
     upper: coverOf(unitCovers(highItem, above.part, highPaints, onWhole, wanted), area),
@@ -168,13 +157,6 @@ function raisedAbove(item: Item, below: readonly Item[], crossings: readonly Cro
       .map(({ lower, upper }) => (lower.itemId === item.id ? upper.itemId : lower.itemId)),
   );
   return below.filter(({ id }) => partners.has(id));
-}
-
-/** The names among `names` that a part of an item stands for. */
-export function namesOf({ itemId, part }: CrossingPart, names: readonly string[]): string[] {
-  const own = [partName(itemId, part), partName(itemId, belowPart(part))];
-  if (part !== 'whole') return names.filter((name) => own.includes(name));
-  return names.filter((name) => name === itemId || (name.startsWith(`${itemId}#`) && !name.endsWith('#subject')));
 }
 
 function reachOf(item: Item): number {

@@ -1,12 +1,12 @@
 import type { Bounds, Item, Opening, Plane } from '@kadrosyn/core';
 import { lay, type Drawing, type Layer, type Target } from '../canvas/drawing.js';
 import { once } from '../kept/once.js';
+import { keptLayer } from '../opening/kept-layer.js';
+import { unitKey, type Unit, type UnitPart } from './unit.js';
 
 /** Something that is painted in one go: an item, the subject of one, or a letter. */
 export interface Paint {
-  /** Id of the item, or of the item and its part. */
-  readonly name: string;
-  readonly itemId: string;
+  readonly unit: Unit;
   /** View px that it can touch. */
   readonly bounds: Bounds;
   draw(target: Target): void;
@@ -14,7 +14,7 @@ export interface Paint {
   readonly isMixed: boolean;
   /** The layer that it would lay, for this much of the view; for paints that are made anew wherever they are drawn. */
   readonly make?: (part: Bounds) => Layer | null;
-  /** What falls on nothing but what was moved to between the paint `since` of the same item and this one. */
+  /** What falls on nothing but what was moved to between the paint `since` (a key) of the same item and this one. */
   readonly cast?: { readonly since: string; readonly make: (part: Bounds) => Layer | null };
   /** What it covers, where that is known already: a plane whose first px is at x, y of the view. */
   readonly cover?: { readonly plane: Plane; readonly x: number; readonly y: number };
@@ -23,45 +23,30 @@ export interface Paint {
 /** Parts of items that are painted apart, since a crossing is with one of them: 'subject' or ids of letters, by item. */
 export type Splits = ReadonlyMap<string, ReadonlySet<string>>;
 
-/** How a paint of an item, or of a part of it, is called. */
-export function partName(itemId: string, part: string): string {
-  return part === 'whole' ? itemId : `${itemId}#${part}`;
-}
-
-const BELOW = ' below';
-
-/** The part of a word that lies below its letters: shadow and outer outline. @param letters - which ones, when not all. */
-export function belowPart(letters = ''): string {
-  return `${letters}${BELOW}`;
-}
-
-/** Whether something is painted only where a zone moves it: all of a subject, and what single letters lay below themselves. */
-export function isOfZones(name: string): boolean {
-  return name.endsWith('#subject') || (name.endsWith(BELOW) && !name.endsWith(`#${BELOW}`));
-}
-
 /** How a canvas lays down what is blended so; a silhouette blends nothing. */
 export function operationOf(blend: Opening['finish']['blend'], drawing: Drawing): GlobalCompositeOperation {
   return blend === undefined || blend === 'normal' || drawing.silhouette ? 'source-over' : blend;
 }
 
 /** One paint of an item, or none where it touches nothing. */
-export function paint(item: Item, part: string, bounds: Bounds | null, draw: (target: Target) => void): Paint[] {
+export function paint(item: Item, part: UnitPart, bounds: Bounds | null, draw: (target: Target) => void): Paint[] {
   const { opacity = 1, blend = 'normal' } = item.type === 'group' ? item : item.finish;
   const isMixed = opacity < 1 || blend !== 'normal';
-  return bounds ? [{ name: partName(item.id, part), itemId: item.id, bounds, isMixed, draw }] : [];
+  return bounds ? [{ unit: { itemId: item.id, part }, bounds, isMixed, draw }] : [];
 }
 
 /** A paint that lays a layer, which is kept from one frame to the next where there is room. */
 export function layerPaint(
   opening: Opening,
-  part: string,
+  part: UnitPart,
   bounds: Bounds | null,
   make: () => Layer | null,
   drawing: Drawing,
 ): Paint[] {
   const { layers } = drawing.resources;
-  const layer = once(layers && !drawing.silhouette ? () => layers.layer(opening, part, drawing, make) : make);
+  const layer = once(
+    layers && !drawing.silhouette ? () => keptLayer(layers, opening, unitKey({ itemId: opening.id, part }), drawing, make) : make,
+  );
   const { opacity = 1, blend } = opening.finish;
   return paint(opening, part, bounds, (target) => {
     const made = layer();

@@ -3,7 +3,8 @@ import { lay, newLayer, type Drawing, type Layer } from '../canvas/drawing.js';
 import { coverPath } from '../fill/ink.js';
 import { bodyBounds, bodyLayer, faceLayer, keptCaster, outsideOutline, silhouetteInputs } from '../opening/opening-body.js';
 import { partPath } from '../outline/outline-paths.js';
-import { belowPart, layerPaint, paint, partName, type Paint } from './layer-paint.js';
+import { layerPaint, paint, type Paint } from './layer-paint.js';
+import { unitKey, type Unit, type UnitPart } from './unit.js';
 import { drawShadowsOf } from '../finish/shadow.js';
 
 /**
@@ -24,39 +25,46 @@ export function letterPaints(opening: Opening, split: ReadonlySet<string>, drawi
   const apart = ids.filter((id) => split.has(id));
   const rest = ids.filter((id) => !split.has(id));
   return [
-    ...below(opening, '', [undefined], drawing),
-    ...apart.flatMap((id) => below(opening, id, [id], drawing)),
-    // Which letters these are is part of the name: what is kept under it must not be that of others.
-    ...below(opening, `without ${apart.join(' ')}`, rest, drawing),
+    ...below(opening, 'all', [undefined], drawing),
+    ...apart.flatMap((letter) => below(opening, { letter }, [letter], drawing)),
+    // Which letters these are is part of the unit: what is kept of it must not be that of others.
+    ...below(opening, { without: apart }, rest, drawing),
     ...ids.flatMap((id) => letter(opening, id, faceLayer, drawing)),
   ];
 }
 
+type Below = Extract<UnitPart, { kind: 'below' }>;
+
 function letter(opening: Opening, id: string, make: typeof bodyLayer, drawing: Drawing): Paint[] {
-  return layerPaint(opening, id, bodyBounds(opening, id, drawing), () => make(opening, id, drawing), drawing);
+  return layerPaint(opening, { kind: 'letter', id }, bodyBounds(opening, id, drawing), () => make(opening, id, drawing), drawing);
 }
 
 /** The silhouette of a letter that is nothing but filled needs no layer. */
 function bareLetter(opening: Opening, id: string, drawing: Drawing): Paint[] {
-  return paint(opening, id, bodyBounds(opening, id, drawing), (target) => {
+  return paint(opening, { kind: 'letter', id }, bodyBounds(opening, id, drawing), (target) => {
     if (opening.fill.type !== 'none') coverPath(target, opening, partPath(opening, id, drawing.resources.shaper).path, drawing);
   });
 }
 
 /** @param ids - of the letters; undefined stands for all of them as one. */
-function below(opening: Opening, name: string, ids: readonly (string | undefined)[], drawing: Drawing): Paint[] {
+function below(opening: Opening, of: Below['of'], ids: readonly (string | undefined)[], drawing: Drawing): Paint[] {
   if (ids.length === 0) return [];
+  const unit: Unit = { itemId: opening.id, part: { kind: 'below', of } };
   const bounds = bodyBounds(opening, ids.length === 1 ? ids[0] : undefined, drawing);
-  const make = (): Layer | null => (bounds ? belowLayer(opening, name, ids, bounds, drawing) : null);
-  return layerPaint(opening, belowPart(name), bounds, make, drawing).map((made) => {
-    if (name === '') return made;
+  const make = (): Layer | null => (bounds ? belowLayer(opening, unitKey(unit), ids, bounds, drawing) : null);
+  return layerPaint(opening, unit.part, bounds, make, drawing).map((made) => {
+    if (of === 'all') return made;
     // By itself it is not seen: that of the whole word lies there already. Blending is left out on what it falls on.
     const cast = (part: Bounds): Layer => {
       const layer = newLayer(part, drawing.resources);
       made.draw(layer);
       return layer;
     };
-    return { ...made, draw: () => undefined, cast: { since: partName(opening.id, belowPart()), make: cast } };
+    return {
+      ...made,
+      draw: () => undefined,
+      cast: { since: unitKey({ itemId: opening.id, part: { kind: 'below', of: 'all' } }), make: cast },
+    };
   });
 }
 
@@ -80,7 +88,7 @@ function belowLayer(
     });
     const isExact = kernels?.missed === missed;
     const inputs = { ...silhouetteInputs(opening, drawing), letters: ids };
-    drawShadowsOf(layer, bounds, { layer: caster, name: `${opening.id} ${name} below`, inputs, isExact }, shadows, drawing);
+    drawShadowsOf(layer, bounds, { layer: caster, name, inputs, isExact }, shadows, drawing);
   }
   if (outline?.align === 'outside') for (const id of ids) outsideOutline(layer, opening, id, drawing);
   // Letters that are clear would let it show through them, as the word does not while it is one.

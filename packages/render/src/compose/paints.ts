@@ -17,13 +17,16 @@ import {
 } from '@kadrosyn/core';
 import { drawPlainly, isPlain } from '../opening/draw-opening.js';
 import { lay, newLayer, type Drawing, type Layer, type Target } from '../canvas/drawing.js';
-import { layerPaint, operationOf, paint, partName, type Paint, type Splits } from './layer-paint.js';
+import { layerPaint, operationOf, paint, type Paint, type Splits } from './layer-paint.js';
+import { unitKey, type UnitPart } from './unit.js';
 import { letterPaints } from './letter-paints.js';
 import { once } from '../kept/once.js';
 import { bodyBounds, bodyLayer, drawDevelopedOn, layShadowed } from '../opening/opening-body.js';
 import { overhangBounds, subjectBounds, shadowInside, subjectLayer, uniteBounds } from '../subject/subject.js';
 import { subjectPlan, type SubjectPlan } from '../subject/subject-plan.js';
 import { drawShadowsOf } from '../finish/shadow.js';
+
+const WHOLE: UnitPart = { kind: 'whole' };
 
 /** The paints of a list of items, from back to front; what is hidden or not wanted is left out. */
 export function paintsOf(items: readonly Item[], splits: Splits, drawing: Drawing): Paint[] {
@@ -41,10 +44,10 @@ function openingPaint(opening: Opening, drawing: Drawing): Paint[] {
   const plan = opening.overhangs ? subjectPlan(opening, drawing) : null;
   const body = bodyBounds(opening, undefined, drawing);
   if (!plan?.hasTongue) {
-    if (isDirect(opening, drawing)) return paint(opening, 'whole', body, (target) => drawPlainly(target, opening, drawing));
+    if (isDirect(opening, drawing)) return paint(opening, WHOLE, body, (target) => drawPlainly(target, opening, drawing));
     const quick = body && drawing.resources.draft && !drawing.silhouette ? quickDraw(opening, body, drawing) : null;
-    if (quick) return paint(opening, 'whole', body, quick);
-    return layerPaint(opening, 'whole', body, () => bodyLayer(opening, undefined, drawing), drawing);
+    if (quick) return paint(opening, WHOLE, body, quick);
+    return layerPaint(opening, WHOLE, body, () => bodyLayer(opening, undefined, drawing), drawing);
   }
   const bounds = uniteBounds(body, overhangBounds(opening, plan, drawing));
   const make = (): Layer | null => {
@@ -56,7 +59,7 @@ function openingPaint(opening: Opening, drawing: Drawing): Paint[] {
     lay(layer, tongue);
     return layer;
   };
-  return layerPaint(opening, 'whole', bounds, make, drawing);
+  return layerPaint(opening, WHOLE, bounds, make, drawing);
 }
 
 /**
@@ -104,7 +107,7 @@ function subjectPaints(opening: Opening, drawing: Drawing): Paint[] {
   if (plan && drawing.silhouette && drawing.isWorkingSize) return subjectCovers(opening, plan, drawing);
   const body = layerPaint(
     opening,
-    'body',
+    { kind: 'body' },
     bodyBounds(opening, undefined, drawing),
     () => bodyLayer(opening, undefined, drawing),
     drawing,
@@ -112,7 +115,7 @@ function subjectPaints(opening: Opening, drawing: Drawing): Paint[] {
   if (!plan) return body;
   const bounds = subjectBounds(opening, plan, drawing);
   const tongue = plan.hasTongue
-    ? layerPaint(opening, 'tongue', bounds, () => subjectLayer(opening, plan, 'tongue', drawing), drawing)
+    ? layerPaint(opening, { kind: 'tongue' }, bounds, () => subjectLayer(opening, plan, 'tongue', drawing), drawing)
     : [];
   return [...body, ...tongue, ...wholeSubjectPaint(opening, plan, bounds, drawing)];
 }
@@ -121,10 +124,10 @@ function subjectPaints(opening: Opening, drawing: Drawing): Paint[] {
 function subjectCovers(opening: Opening, plan: SubjectPlan, drawing: Drawing): Paint[] {
   const { e, f } = plan.toPlane;
   const bounds = subjectBounds(opening, plan, drawing);
-  const cover = (part: string, plane: Plane): Paint[] =>
-    paint(opening, part, bounds, () => undefined).map((made) => ({ ...made, cover: { plane, x: -e, y: -f } }));
+  const cover = (kind: 'tongue' | 'subject', plane: Plane): Paint[] =>
+    paint(opening, { kind }, bounds, () => undefined).map((made) => ({ ...made, cover: { plane, x: -e, y: -f } }));
   return [
-    ...paint(opening, 'body', bodyBounds(opening, undefined, drawing), (target) => drawBody(opening, target, drawing)),
+    ...paint(opening, { kind: 'body' }, bodyBounds(opening, undefined, drawing), (target) => drawBody(opening, target, drawing)),
     ...(plan.hasTongue ? cover('tongue', plan.tongueCover()) : []),
     ...cover('subject', plan.wholeCover()),
   ];
@@ -144,8 +147,11 @@ function wholeSubjectPaint(opening: Opening, plan: SubjectPlan, bounds: Bounds |
     const made = make({ x: target.x, y: target.y, width, height });
     if (made) lay(target, made, drawing.silhouette ? 1 : opacity, operationOf(blend, drawing));
   };
-  const cast = { since: partName(opening.id, 'body'), make: (part: Bounds) => shadowInside(opening, plan, drawing, part) };
-  return paint(opening, 'subject', bounds, draw).map((made) => ({ ...made, make, cast }));
+  const cast = {
+    since: unitKey({ itemId: opening.id, part: { kind: 'body' } }),
+    make: (part: Bounds) => shadowInside(opening, plan, drawing, part),
+  };
+  return paint(opening, { kind: 'subject' }, bounds, draw).map((made) => ({ ...made, make, cast }));
 }
 
 /** A group is put together on its own and laid down as one. */
@@ -167,7 +173,7 @@ function groupPaint(group: Group, drawing: Drawing): Paint[] {
     lay(under, made);
     return under;
   });
-  return paint(group, 'whole', bounds, (target) => {
+  return paint(group, WHOLE, bounds, (target) => {
     const made = layer();
     if (made) lay(target, made, drawing.silhouette ? 1 : (group.opacity ?? 1), operationOf(group.blend, drawing));
   });

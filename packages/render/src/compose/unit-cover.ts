@@ -1,18 +1,12 @@
 import { intersect, newPlane, unite, type Bounds, type Item, type Plane } from '@kadrosyn/core';
 import { alphaOfLayer, newLayer, type Drawing } from '../canvas/drawing.js';
-import type { Inputs } from '../kept/inputs.js';
+import { ObjectMemo } from '../kept/memo.js';
 import type { Paint } from './layer-paint.js';
-import { made, reasonOf } from '../kept/trace.js';
 
 /** What something covers at working size: a plane whose first px is at x, y. */
 type Cover = NonNullable<Paint['cover']>;
 
-interface Known {
-  readonly inputs: Inputs;
-  readonly covers: Map<string, Cover | null>;
-}
-
-const known = new WeakMap<Item, Known>();
+const covers = new ObjectMemo<Cover | null>('covers');
 
 /**
  * What a part of an item covers, as planes at working size.
@@ -51,19 +45,8 @@ function keptCover(item: Item, part: string, paints: readonly Paint[], drawing: 
     source,
     letters: shaper.version,
   };
-  const before = known.get(item);
-  const reason = reasonOf(before?.inputs, inputs);
-  const entry = before && reason === null ? before : { inputs, covers: new Map<string, Cover | null>() };
-  if (entry !== before) known.set(item, entry);
-  let cover = entry.covers.get(part);
-  if (cover !== undefined) {
-    trace?.hit('covers');
-    return cover;
-  }
   const bytes = (drawn: Cover | null): number => drawn?.plane.data.byteLength ?? 0;
-  cover = made(trace, { cache: 'covers', name: part, reason: reason ?? 'new' }, () => drawnCover(paints, clip, drawing), bytes);
-  entry.covers.set(part, cover);
-  return cover;
+  return covers.keep(item, part, inputs, () => drawnCover(paints, clip, drawing), trace, bytes);
 }
 
 function drawnCover(paints: readonly Paint[], area: Bounds, drawing: Drawing): Cover | null {

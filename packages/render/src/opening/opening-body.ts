@@ -40,7 +40,7 @@ import { lay, newLayer, type Drawing, type Layer, type Target } from '../canvas/
 import { keepInside } from '../canvas/fill-path.js';
 import { boxOnTarget, coverPath, fillArea } from '../fill/ink.js';
 import type { Inputs } from '../kept/inputs.js';
-import { appearance } from '../kept/layer-cache.js';
+import { inputsOf } from './kept-layer.js';
 import { putPixels } from '../photo/level-chain.js';
 import { partPath } from '../outline/outline-paths.js';
 import { WAITING } from '../fill/paint.js';
@@ -159,7 +159,7 @@ export function keptCaster(opening: Opening, letterId: string | undefined, bound
   const onView = toWholePixels(transformBounds(multiply(view, boxMatrix(opening.box)), shape), reach + 1);
   const own = intersect(onView, toWholePixels(drawing.clip, OUT_OF_SIGHT)) ?? bounds;
   const inputs = {
-    ...appearance(opening),
+    ...inputsOf(opening),
     view: [view.a, view.e, view.f],
     bounds: [own.x, own.y, own.width, own.height],
     placements: sheet.placements,

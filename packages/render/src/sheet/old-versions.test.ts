@@ -17,7 +17,11 @@ beforeAll(async () => {
 it.each([2, 3, 4, 5, 6])('what version %i wrote looks as it did', async (version) => {
   const file = at(`../../fixtures/versions/documents-of-version-${version}.png`);
   const kept = await sharp(file).ensureAlpha().raw().toBuffer();
-  const { names, data } = columnOf(await projectsOfVersion(version, at('../../../core/fixtures/versions')), samples.source, shaper);
+  const { names, data } = columnOf(
+    await projectsOfVersion(version, at('../../../core/fixtures/versions')),
+    samples.source,
+    shaper,
+  );
   expect(data).toHaveLength(kept.length);
   const size = SQUARE * SQUARE * 4;
   const most = names.map((name, index) => {

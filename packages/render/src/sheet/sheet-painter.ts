@@ -13,7 +13,7 @@ import {
 import type { Drawing } from '../canvas/drawing.js';
 import type { Context2D, Surface } from '../canvas/environment.js';
 import { hidesAll } from '../opening/hides-all.js';
-import { LayerCache } from '../kept/layer-cache.js';
+import { Memo } from '../kept/memo.js';
 import { copyInMood, hasMood } from '../finish/mood.js';
 import { itemBounds } from '../compose/paints.js';
 import type { RenderResources } from '../canvas/resources.js';
@@ -47,7 +47,7 @@ export class SheetPainter {
   private last: Frame | null = null;
   private layers: Layers | null = null;
   private approximate = false;
-  private readonly cache = new LayerCache(LAYER_BUDGET);
+  private readonly cache = new Memo('layers', LAYER_BUDGET);
 
   /** What lies below the sheet's mood, where it has one. */
   private plain: Surface | null = null;

@@ -32,11 +32,10 @@ import {
 } from '@kadrosyn/core';
 import { alphaOfLayer, newLayer, type Drawing } from '../canvas/drawing.js';
 import { coverPath } from '../fill/ink.js';
-import type { Inputs } from '../kept/inputs.js';
+import { ObjectMemo } from '../kept/memo.js';
 import { once } from '../kept/once.js';
 import { partPath } from '../outline/outline-paths.js';
 import { levelMatrix, photoToSheet, subjectLevel } from '../photo/photo-pixels.js';
-import { made, reasonOf } from '../kept/trace.js';
 import { workingScale } from './working-size.js';
 
 /** What is known of an opening's subject at working size. */
@@ -62,12 +61,7 @@ export interface SubjectPlan {
   readonly hasTongue: boolean;
 }
 
-interface Known {
-  readonly inputs: Inputs;
-  readonly plan: SubjectPlan | null;
-}
-
-const plans = new WeakMap<Opening, Known>();
+const plans = new ObjectMemo<SubjectPlan | null>('subject plans');
 
 /** Pieces and mask of an opening's subject; null without a cutout at hand. Kept until opening, windows or level change. */
 export function subjectPlan(opening: Opening, drawing: Drawing): SubjectPlan | null {
@@ -80,18 +74,8 @@ export function subjectPlan(opening: Opening, drawing: Drawing): SubjectPlan | n
   const windows = windowsOf(opening, fill, drawing.sheet);
   const { a, b, e, f } = toSheet;
   const inputs = { scale, level: level.pixels, placement: [a, b, e, f], windows };
-  const known = plans.get(opening);
-  const reason = reasonOf(known?.inputs, inputs);
-  const { trace } = drawing.resources;
-  if (known && reason === null) {
-    trace?.hit('subject plans');
-    return known.plan;
-  }
-  const plan = made(trace, { cache: 'subject plans', name: opening.id, reason: reason! }, () =>
-    makePlan(opening, fill, toSheet, windows, scale, drawing),
-  );
-  plans.set(opening, { inputs, plan });
-  return plan;
+  const make = (): SubjectPlan | null => makePlan(opening, fill, toSheet, windows, scale, drawing);
+  return plans.keep(opening, opening.id, inputs, make, drawing.resources.trace);
 }
 
 /** The openings through which one placed photo is seen: the opening alone, or all that share its placement. */

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { changedInput } from './inputs.js';
-import { LayerCache } from './layer-cache.js';
+import { Memo, ObjectMemo } from './memo.js';
 import type { CacheName, Miss, Trace } from './trace.js';
 
 /** Notes what it is told. */
@@ -38,9 +38,9 @@ describe('inputs', () => {
   });
 });
 
-describe('a cache of layers', () => {
+describe('a memo within a budget', () => {
   it('makes a thing again only when an input has changed, and tells a trace which', () => {
-    const [cache, trace] = [new LayerCache(1000), new Notes()];
+    const [cache, trace] = [new Memo('layers', 1000), new Notes()];
     let count = 0;
     const keep = (inputs: object, name = 'a'): number =>
       cache.keep(
@@ -60,7 +60,7 @@ describe('a cache of layers', () => {
   });
 
   it('says when something had to go for want of room', () => {
-    const [cache, trace] = [new LayerCache(250), new Notes()];
+    const [cache, trace] = [new Memo('layers', 250), new Notes()];
     const keep = (name: string): unknown =>
       cache.keep(
         name,
@@ -81,7 +81,7 @@ describe('a cache of layers', () => {
   });
 
   it('keeps the same without a trace', () => {
-    const cache = new LayerCache(1000);
+    const cache = new Memo('layers', 1000);
     let count = 0;
     const keep = (box: number): number =>
       cache.keep(
@@ -91,5 +91,38 @@ describe('a cache of layers', () => {
         () => 1,
       );
     expect([keep(1), keep(1), keep(2), keep(1)]).toEqual([1, 1, 2, 3]);
+  });
+});
+
+describe('a memo of what belongs to objects', () => {
+  it('makes a thing again for another object, another name or another input', () => {
+    const [memo, trace] = [new ObjectMemo<number>('covers'), new Notes()];
+    let count = 0;
+    const keep = (owner: object, name: string, box: number): number =>
+      memo.keep(
+        owner,
+        name,
+        { box },
+        () => ++count,
+        trace,
+        () => 5,
+      );
+    const [one, two] = [{}, {}];
+    const asked = [
+      keep(one, 'a', 1),
+      keep(one, 'a', 1),
+      keep(one, 'b', 1),
+      keep(two, 'a', 1),
+      keep(one, 'a', 2),
+      keep(one, 'b', 1),
+    ];
+    expect(asked).toEqual([1, 1, 2, 3, 4, 2]);
+    expect(trace.misses.map(({ cache, reason, bytes }) => [cache, reason, bytes])).toEqual([
+      ['covers', 'new', 5],
+      ['covers', 'new', 5],
+      ['covers', 'new', 5],
+      ['covers', 'box', 5],
+    ]);
+    expect(trace.hits).toEqual(['covers', 'covers']);
   });
 });

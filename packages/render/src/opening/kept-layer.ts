@@ -1,0 +1,33 @@
+import type { Opening } from '@kadrosyn/core';
+import type { Drawing, Layer } from '../canvas/drawing.js';
+import { finishInputs } from '../finish/finish-inputs.js';
+import type { Inputs } from '../kept/inputs.js';
+import type { Memo } from '../kept/memo.js';
+
+/** The layer of a part of an opening as it was made last, or made now when anything that it shows has changed. @param key - of the part. */
+export function keptLayer(kept: Memo, opening: Opening, key: string, drawing: Drawing, make: () => Layer | null): Layer | null {
+  const { view, clip, sheet, resources } = drawing;
+  const inputs: Inputs = {
+    ...inputsOf(opening),
+    ...finishInputs(opening.finish, 'below'),
+    overhangs: opening.overhangs,
+    view: [view.a, view.e, view.f],
+    clip: [clip.x, clip.y, clip.width, clip.height],
+    placements: sheet.placements,
+    light: sheet.light,
+    version: resources.version,
+    draft: resources.draft,
+  };
+  const bytes = (layer: Layer | null): number => (layer ? layer.bounds.width * layer.bounds.height * 4 : 0);
+  return kept.keep<Layer | null>(key, inputs, make, bytes, resources.trace);
+}
+
+/**
+ * What decides how an opening looks on its own layer, without its shadow: strength and blending come when the layer is laid. A property that is added
+ * to openings counts until it is left out here.
+ */
+export function inputsOf(opening: Opening): Inputs {
+  const { type: _type, id: _id, name: _name, role: _role, kind: _kind, slot: _slot, ...more } = opening;
+  const { locked: _locked, hidden: _hidden, word: _word, overhangs: _overhangs, finish, ...seen } = more;
+  return { ...seen, ...finishInputs(finish, 'form', 'inside') };
+}

@@ -1,5 +1,21 @@
 // Arrows point one way: core <- render <- cli, server, web.
 const APPS = '^(apps|e2e|bench)/';
+/** Rooms of the renderer: each may use those before it. */
+const RENDER_ROOMS = [
+  'kept',
+  'canvas',
+  'photo',
+  'outline',
+  'fill',
+  'finish',
+  'opening',
+  'subject',
+  'compose',
+  'sheet',
+  'findings',
+  'node',
+];
+const renderRoom = (names) => `^packages/render/src/(${names.join('|')})/`;
 
 module.exports = {
   forbidden: [
@@ -28,6 +44,12 @@ module.exports = {
       from: { path: '^packages/render/src/(?!node/)', pathNot: '\\.test\\.ts$' },
       to: { path: ['^packages/render/src/node/', 'sharp', '@napi-rs'] },
     },
+    ...RENDER_ROOMS.slice(0, -1).map((room, index) => ({
+      name: `render-room-${room}`,
+      severity: 'error',
+      from: { path: renderRoom([room]), pathNot: '\\.test\\.ts$' },
+      to: { path: renderRoom(RENDER_ROOMS.slice(index + 1)) },
+    })),
     {
       name: 'cli-needs-no-server',
       severity: 'error',

@@ -34,6 +34,8 @@ import { renderSheet } from '../node/index.js';
 
 /** `FUZZ_RUNS=100000 PROPERTY_SEED=random npx vitest run --project render fuzz` tries more. */
 const RUNS = Number(process.env['FUZZ_RUNS'] ?? 1000);
+/** ms; a hundred thousand take about an hour. */
+const PATIENCE = Math.max(180_000, RUNS * 200);
 const SIZE = { width: 96, height: 72, unit: 'px' } as const;
 const photos = Object.fromEntries(PICTURES.map((name) => [name, pictureOf(name)]));
 const empty: Project = { ...newProject('Card', SIZE), photos };
@@ -120,46 +122,53 @@ function reopened(project: Project): Project {
 }
 
 describe('whatever is made of every kind of thing', () => {
-  it('can be saved, opened, drawn, undone, done again and copied into another project, and is the same', async () => {
-    let seen = 0;
-    await fc.assert(
-      fc.asyncProperty(
-        fc.array(adding, { minLength: 1, maxLength: 3 }),
-        fc.array(doings, { maxLength: 6 }),
-        async (added, done) => {
-          // Canvases are only let go between turns of the event loop.
-          await new Promise(setImmediate);
-          let [project, history] = [empty, EMPTY_HISTORY];
-          for (const [n, step] of [...added, ...done].entries()) {
-            const edit = step(project, n);
-            if (edit) ({ project, history } = commit(project, history, edit));
-          }
-          const saved = reopened(project);
-          expect(saved).toEqual(project);
-          const picture = drawn(project);
-          expect(drawn(saved).equals(picture)).toBe(true);
-          if (picture.some((value) => value !== 255)) seen++;
+  it(
+    'can be saved, opened, drawn, undone, done again and copied into another project, and is the same',
+    async () => {
+      let seen = 0;
+      await fc.assert(
+        fc.asyncProperty(
+          fc.array(adding, { minLength: 1, maxLength: 3 }),
+          fc.array(doings, { maxLength: 6 }),
+          async (added, done) => {
+            // Canvases are only let go between turns of the event loop.
+            await new Promise(setImmediate);
+            let [project, history] = [empty, EMPTY_HISTORY];
+            for (const [n, step] of [...added, ...done].entries()) {
+              const edit = step(project, n);
+              if (edit) ({ project, history } = commit(project, history, edit));
+            }
+            const saved = reopened(project);
+            expect(saved).toEqual(project);
+            const picture = drawn(project);
+            expect(drawn(saved).equals(picture)).toBe(true);
+            if (picture.some((value) => value !== 255)) seen++;
 
-          let back = { project, history };
-          for (let step = undo(back.project, back.history); step; step = undo(back.project, back.history)) back = step;
-          expect(back.project).toEqual(empty);
-          let again = back;
-          for (let step = redo(again.project, again.history); step; step = redo(again.project, again.history)) again = step;
-          expect(again.project).toEqual(project);
+            let back = { project, history };
+            for (let step = undo(back.project, back.history); step; step = undo(back.project, back.history)) back = step;
+            expect(back.project).toEqual(empty);
+            let again = back;
+            for (let step = redo(again.project, again.history); step; step = redo(again.project, again.history)) again = step;
+            expect(again.project).toEqual(project);
 
-          const { items } = project.sheets[0]!;
-          if (items.length === 0) return;
-          const clipping = readClipping(writeClipping(project, project.sheets[0]!, items));
-          const pasted = applyEdit(elsewhere, pasteEdit(elsewhere, elsewhere.sheets[0]!, clipping!, 'in place').edit);
-          expect(reopened(pasted)).toEqual(pasted);
-          const plain = applyEdit(project, changeSheet(project.sheets[0]!, { background: elsewhere.sheets[0]!.background }, ''));
-          expect(drawn(pasted).equals(drawn(plain))).toBe(true);
-          expect(items.every(({ id }) => findItem(pasted.sheets[0]!.items, id) === undefined)).toBe(true);
-        },
-      ),
-      { numRuns: RUNS },
-    );
-    // Some are clear, hidden or beside the sheet.
-    expect(seen).toBeGreaterThan(RUNS / 4);
-  });
+            const { items } = project.sheets[0]!;
+            if (items.length === 0) return;
+            const clipping = readClipping(writeClipping(project, project.sheets[0]!, items));
+            const pasted = applyEdit(elsewhere, pasteEdit(elsewhere, elsewhere.sheets[0]!, clipping!, 'in place').edit);
+            expect(reopened(pasted)).toEqual(pasted);
+            const plain = applyEdit(
+              project,
+              changeSheet(project.sheets[0]!, { background: elsewhere.sheets[0]!.background }, ''),
+            );
+            expect(drawn(pasted).equals(drawn(plain))).toBe(true);
+            expect(items.every(({ id }) => findItem(pasted.sheets[0]!.items, id) === undefined)).toBe(true);
+          },
+        ),
+        { numRuns: RUNS },
+      );
+      // Some are clear, hidden or beside the sheet.
+      expect(seen).toBeGreaterThan(RUNS / 4);
+    },
+    PATIENCE,
+  );
 });

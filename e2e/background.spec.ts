@@ -48,6 +48,12 @@ test('the photo behind a sheet is moved, turned grey, taken out and brought back
   expect((await picture(editor)).subarray(0, 4)).toEqual(Buffer.from([255, 255, 255, 255]));
   await page.keyboard.press('Control+z');
   await expect(editor.depth.getByRole('button', { name: /^Background, locked/ })).toBeVisible();
+  // While it is selected, a click on a photo of the supplies puts that behind the sheet, in the tone that was chosen.
+  await editor.depth.getByRole('button', { name: /^Background, locked/ }).click();
+  await editor.supplies.getByRole('button', { name: /^hare-leap: replace the photo in Background/ }).click();
+  await expect(editor.panel.locator('.head p')).toContainText('hare-leap');
+  await expect(editor.depth.getByRole('button', { name: /^hare-leap/ })).toHaveCount(0);
+  expect(mostColour(await picture(editor))).toBeLessThanOrEqual(1);
 });
 
 test('nothing goes behind the photo behind a sheet, and a press on bare paper leaves it', async ({ page }) => {

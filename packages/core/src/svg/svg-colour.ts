@@ -1,8 +1,9 @@
-import { colord, extend } from 'colord';
-import namesPlugin from 'colord/plugins/names';
+import { formatHex, modeHsl, modeLab, modeLch, modeOklab, modeOklch, modeRgb, parse, useMode } from 'culori/fn';
 import type { LiteralColour } from '../kinds/colour.js';
 
-extend([namesPlugin]);
+// What CSS can say a colour in; each is known to the parser once it is named.
+const toRgb = useMode(modeRgb);
+for (const mode of [modeHsl, modeLab, modeLch, modeOklab, modeOklch]) useMode(mode as typeof modeLab);
 
 /** A colour without its clearness, and that. */
 export interface SvgColour {
@@ -11,11 +12,9 @@ export interface SvgColour {
   readonly strength: number;
 }
 
-/** Reads a colour of CSS (names, hex, rgb, hsl); null for anything else. @param own - what `currentColor` stands for. */
+/** Reads a colour of CSS (names, hex, rgb, hsl, lab...); null for anything else. @param own - what `currentColor` stands for. */
 export function readSvgColour(text: string, own: string): SvgColour | null {
   const wanted = text.trim().toLowerCase() === 'currentcolor' ? own : text;
-  const read = colord(wanted.trim().toLowerCase());
-  if (!read.isValid()) return null;
-  const { a } = read.toRgb();
-  return { colour: read.alpha(1).toHex(), strength: a };
+  const read = toRgb(parse(wanted.trim().toLowerCase()));
+  return read ? { colour: formatHex(read), strength: read.alpha ?? 1 } : null;
 }

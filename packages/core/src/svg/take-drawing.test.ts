@@ -67,6 +67,7 @@ describe('a drawing that is taken with its colours', () => {
     const closed = taken(`<path d="${corner}Z" fill="none" stroke="red" stroke-width="2"/>`).layers[0]!;
     expect(flatten(readPathData(closed.d).path)).toHaveLength(2);
     expect(taken('<path d="M10 10L40 10" stroke="red"/>').colours).toEqual(['#ff0000']);
+    expect(taken('<path d="M10 10L40 10" stroke="lab(54.29 80.8 69.89)"/>').colours).toEqual(['#ff0000']);
     expect(taken(`<path d="${corner}" stroke="red" fill="blue"/>`).colours).toEqual(['#0000ff', '#ff0000']);
   });
 
@@ -165,7 +166,7 @@ describe('a drawing that can only be shown as a picture', () => {
     ['a style sheet that is more than colours', '<style>g > rect { fill: red }</style><rect width="9" height="9"/>'],
     ['sizes that follow the page', '<rect width="100%" height="9"/>'],
     ['something from outside', '<use href="other.svg#a"/>'],
-    ['a colour that can not be read', '<rect width="9" height="9" fill="lab(50% 40 20)"/>'],
+    ['a colour that can not be read', '<rect width="9" height="9" fill="device-cmyk(0 1 1 0)"/>'],
     [
       'a gradient that is repeated',
       '<linearGradient id="g" spreadMethod="reflect"><stop/></linearGradient><rect width="9" height="9" fill="url(#g)"/>',

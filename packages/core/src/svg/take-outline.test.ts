@@ -67,6 +67,8 @@ describe('taking an outline from a drawing', () => {
     expect(taken('M0 0H10V10Z').bounds.width).toBe(10);
     expect(taken('<path d="M0 0H10V10Z"/>').bounds.width).toBe(10);
     expect(taken('<svg fill="none" stroke="black"><path d="M0 0H10V10Z"/></svg>').holds(8, 2)).toBe(true);
+    const styled = '<svg><style>.line { fill: none }</style><path class="line" d="M0 0H90V90Z"/><path d="M0 0H10V10Z"/></svg>';
+    expect(taken(styled).bounds).toMatchObject({ width: 10, height: 10 });
     expect(taken('<svg><path fill="none" d="M0 0H90V90Z"/><path d="M0 0H10V10Z"/></svg>').notUsed).toEqual([
       'one shape that is only a line',
     ]);

@@ -6,6 +6,7 @@ import { flatten, PathBuilder, transformPath, type Path } from '../geometry/path
 import { polygonBounds } from '../geometry/polygon.js';
 import { readPathData } from '../geometry/path-data.js';
 import { elementPath } from './element-path.js';
+import { NO_STYLE, readStyleSheet, styleOf, type StyleRule, type SvgStyle } from './svg-style.js';
 import { readSvgTree, type SvgElement } from './svg-tree.js';
 import { readTransform } from './transform-attribute.js';
 
@@ -32,7 +33,7 @@ interface Shape {
 
 /**
  * Makes one outline of an SVG drawing: a file, a piece of one, or bare path data. All filled shapes are joined, holes by the rule that the
- * drawing says. Only geometry is read: no script, style sheet, picture, text or outside reference gets in, and all of them are named in
+ * drawing says. Only geometry is read, and from style sheets what is painted at all: no script, picture, text or outside reference gets in, and all of them are named in
  * `notUsed`.
  */
 export function takeOutline(source: string): TakenOutline {
@@ -43,7 +44,7 @@ export function takeOutline(source: string): TakenOutline {
     const root = readSvgTree(/<(\w+:)?svg[\s>/]/.test(text) ? text : `<svg>${text}</svg>`);
     if (root.name !== 'svg') return { ok: false, message: `This is ${root.name}, not an SVG drawing.` };
     const walk = new Walk(root);
-    walk.visit(root, IDENTITY, { rule: 'nonzero', fill: 'black' });
+    walk.visit(root, IDENTITY, NO_STYLE);
     return walk.result();
   } catch (error) {
     if (error instanceof RangeError) return { ok: false, message: error.message };
@@ -59,15 +60,9 @@ function fromPathData(text: string): TakenOutline {
   return { ok: true, taken, notUsed: fault ? [`the rest of the path data (${fault})`] : [] };
 }
 
-interface Inherited {
-  readonly rule: 'nonzero' | 'evenodd';
-  readonly fill: string;
-}
-
 /** Names for what can not be an outline. */
 const WORDS: Readonly<Record<string, string>> = {
   script: 'script',
-  style: 'style sheet',
   image: 'picture',
   feImage: 'picture',
   text: 'text',
@@ -99,6 +94,7 @@ class Walk {
   private readonly shapes: Shape[] = [];
   private readonly left = new Map<string, number>();
   private readonly byId = new Map<string, SvgElement>();
+  private readonly sheet: readonly StyleRule[];
   private steps = 0;
   private used = 0;
 
@@ -106,37 +102,38 @@ class Walk {
     const list = (element: SvgElement): void => {
       const id = element.attributes['id'];
       if (id && !this.byId.has(id)) this.byId.set(id, element);
+      if (element.name === 'style') css += `${element.text ?? ''}\n`;
       element.children.forEach(list);
     };
+    let css = '';
     list(root);
+    const sheet = readStyleSheet(css);
+    if (!sheet) this.leave('style sheet');
+    this.sheet = sheet ?? [];
   }
 
-  visit(element: SvgElement, matrix: Matrix, inherited: Inherited, using: readonly SvgElement[] = []): void {
+  visit(element: SvgElement, matrix: Matrix, around: SvgStyle, using: readonly SvgElement[] = []): void {
     const { name, attributes } = element;
     for (const key of Object.keys(attributes)) if (/^on/i.test(key)) this.leave('script');
+    if (name === 'style') return;
     if (name in WORDS) return this.leave(WORDS[name]!);
     if (ONLY_USED.has(name) && using.at(-1) !== element) {
       // A script or picture in there is said as well, though nothing would have used it.
       return element.children.forEach((child) => this.sayForbidden(child));
     }
-    const style = styleOf(attributes['style']);
-    const value = (key: string): string | undefined => style.get(key) ?? attributes[key];
-    if (value('display') === 'none' || value('visibility') === 'hidden') return this.leave('hidden part');
-    const transform = readTransform(attributes['transform']);
+    const style = styleOf(element, this.sheet, around);
+    if (style['display'] === 'none' || style['visibility'] === 'hidden') return this.leave('hidden part');
+    const transform = readTransform(style['transform'] || attributes['transform']);
     if (!transform) return this.leave('part with a transform that can not be read');
     const own = multiply(matrix, transform);
-    const next: Inherited = {
-      rule: ruleOf(value('fill-rule')) ?? inherited.rule,
-      fill: value('fill') ?? inherited.fill,
-    };
-    if (name === 'use') return this.use(element, own, next, using);
+    if (name === 'use') return this.use(element, own, style, using);
     const read = elementPath(element);
     if (read) {
       if (read.fault) this.leave('part of a path that can not be read');
-      return this.add(transformPath(own, read.path), next);
+      return this.add(transformPath(own, read.path), style);
     }
     const inner = name === 'svg' ? multiply(own, translation(Number(attributes['x']) || 0, Number(attributes['y']) || 0)) : own;
-    for (const child of element.children) this.visit(child, inner, next, using);
+    for (const child of element.children) this.visit(child, inner, style, using);
   }
 
   result(): TakenOutline {
@@ -154,22 +151,26 @@ class Walk {
     return { ok: true, taken, notUsed };
   }
 
-  private add(path: Path, { rule, fill }: Inherited): void {
+  private add(path: Path, { fill, 'fill-rule': rule }: SvgStyle): void {
     if (path.commands.length === 0) return;
     this.steps += path.commands.length;
     if (this.steps > MOST_STEPS)
       throw new RangeError(`The drawing has more than ${MOST_STEPS.toLocaleString('en')} points. Simplify it first.`);
-    this.shapes.push({ path, rule, isLine: fill === 'none' || fill === 'transparent' });
+    this.shapes.push({
+      path,
+      rule: rule === 'evenodd' ? 'evenodd' : 'nonzero',
+      isLine: fill === 'none' || fill === 'transparent',
+    });
   }
 
-  private use({ attributes }: SvgElement, matrix: Matrix, inherited: Inherited, using: readonly SvgElement[]): void {
+  private use({ attributes }: SvgElement, matrix: Matrix, style: SvgStyle, using: readonly SvgElement[]): void {
     const href = attributes['href'] ?? attributes['xlink:href'] ?? '';
     const target = href.startsWith('#') ? this.byId.get(href.slice(1)) : undefined;
     if (!target) return this.leave(href.startsWith('#') ? 'reference to nothing' : 'outside reference');
     if (using.includes(target) || ++this.used > MOST_USED || using.length > 16)
       return this.leave('reference that runs in a circle');
     const at = translation(Number(attributes['x']) || 0, Number(attributes['y']) || 0);
-    this.visit(target, multiply(matrix, at), inherited, [...using, target]);
+    this.visit(target, multiply(matrix, at), style, [...using, target]);
   }
 
   private sayForbidden(element: SvgElement): void {
@@ -209,15 +210,6 @@ function scaled(by: number): Matrix {
 
 function touches(a: Bounds, b: Bounds): boolean {
   return intersect(a, b) !== null;
-}
-
-function ruleOf(text: string | undefined): Inherited['rule'] | undefined {
-  return text === 'evenodd' || text === 'nonzero' ? text : undefined;
-}
-
-function styleOf(text: string | undefined): ReadonlyMap<string, string> {
-  const entries = (text ?? '').split(';').map((part) => part.split(':').map((side) => side.trim().toLowerCase()));
-  return new Map(entries.filter(([key, value]) => key && value).map(([key, value]) => [key!, value!]));
 }
 
 function counted(word: string, count: number): string {

@@ -12,9 +12,10 @@ export class PhotoPlacing {
   private readonly library = inject(PhotoLibrary);
   private readonly recent = inject(RecentlyUsed);
 
-  /** The selected opening, where it takes photos by a click: a loose picture is never swallowed by another. */
+  /** The selected opening, where it takes photos by a click, or the photo behind the sheet: a loose picture is never swallowed by another. */
   receiving(): Opening | null {
-    const opening = this.session.selectedOpening();
+    const [opening, background] = [this.session.selectedOpening(), this.session.background()];
+    if (background) return background;
     return opening?.kind === 'shaped' && !opening.locked ? opening : null;
   }
 

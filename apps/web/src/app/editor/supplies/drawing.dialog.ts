@@ -29,6 +29,8 @@ interface OutlineChoice {
 }
 
 const MOST_BYTES = 4_000_000;
+/** How an outline is called that nobody has named. */
+const OWN_NAME = 'My outline';
 
 /** Makes an outline of an SVG drawing: a file or its code. */
 @Component({
@@ -97,7 +99,7 @@ const MOST_BYTES = 4_000_000;
 export class DrawingDialog {
   private readonly dialog = inject<MatDialogRef<DrawingDialog, DrawingChoice>>(MatDialogRef);
   readonly source = signal('');
-  readonly name = signal('My outline');
+  readonly name = signal(OWN_NAME);
   readonly keep = signal(true);
   readonly reading = signal(false);
   private readonly result = signal<DrawingRead | null>(null);
@@ -159,19 +161,19 @@ export class DrawingDialog {
     event.preventDefault();
     const taken = this.taken();
     if (!taken) return;
-    const name = this.name().trim() || 'My outline';
+    const name = this.name().trim() || OWN_NAME;
     this.dialog.close({ use: 'outline', name, d: taken.outline.d, proportion: this.proportion(), keep: this.keep() });
   }
 
   useAsArtwork(): void {
     const { drawing } = this.result()!;
-    const name = this.name().trim() || 'Drawing';
+    const name = this.name().trim().replace(OWN_NAME, '') || 'My drawing';
     if (drawing.ok) return this.dialog.close({ use: 'artwork', name, piece: drawnArtwork(drawing) });
     this.dialog.close({ use: 'picture', file: new File([this.source()], `${name}.svg`, { type: 'image/svg+xml' }) });
   }
 
   private async takeFile(file: File): Promise<void> {
-    this.name.set(file.name.replace(/\.svg$/i, '') || 'My outline');
+    this.name.set(file.name.replace(/\.svg$/i, '') || OWN_NAME);
     if (file.size > MOST_BYTES) {
       this.round++;
       const fault = { ok: false, message: `${file.name} is larger than 4 MB. Simplify the drawing first.` } as const;

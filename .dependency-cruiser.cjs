@@ -1,4 +1,4 @@
-// Arrows point one way: core <- render <- cli, server, web.
+// Arrows point one way: core <- render, formats <- cli, server, web.
 const APPS = '^(apps|e2e|bench)/';
 /** Rooms of the renderer: each may use those before it. */
 const RENDER_ROOMS = [
@@ -43,6 +43,12 @@ module.exports = {
       severity: 'error',
       from: { path: '^packages/render/src/(?!node/)', pathNot: '\\.test\\.ts$' },
       to: { path: ['^packages/render/src/node/', 'sharp', '@napi-rs'] },
+    },
+    {
+      name: 'formats-know-core-only',
+      severity: 'error',
+      from: { path: '^packages/formats/src', pathNot: '\\.test\\.ts$' },
+      to: { path: '^(packages/(?!core/|formats/)|apps/|demo/)' },
     },
     ...RENDER_ROOMS.slice(0, -1).map((room, index) => ({
       name: `render-room-${room}`,

@@ -8,6 +8,7 @@ const alias = [
   { find: /^@kadrosyn\/core$/, replacement: at('packages/core/src/index.ts') },
   { find: /^@kadrosyn\/render$/, replacement: at('packages/render/src/index.ts') },
   { find: /^@kadrosyn\/render\/node$/, replacement: at('packages/render/src/node/index.ts') },
+  { find: /^@kadrosyn\/formats$/, replacement: at('packages/formats/src/index.ts') },
   { find: /^@kadrosyn\/demo$/, replacement: at('demo/src/index.ts') },
 ];
 
@@ -35,7 +36,7 @@ export default defineConfig({
         resolve: { alias },
         test: {
           name: 'render',
-          include: ['packages/render/src/**/*.test.ts', 'packages/cli/src/**/*.test.ts'],
+          include: ['packages/render/src/**/*.test.ts', 'packages/formats/src/**/*.test.ts', 'packages/cli/src/**/*.test.ts'],
           testTimeout: PATIENCE_MS,
           hookTimeout: PATIENCE_MS,
           setupFiles,

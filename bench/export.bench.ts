@@ -1,8 +1,9 @@
 import { resolvedFor } from '@kadrosyn/core';
 import { join } from 'node:path';
 import { chromium } from '@playwright/test';
+import { writePages } from '@kadrosyn/formats';
 import { DecodedPhotoSource } from '@kadrosyn/render';
-import { decodePhoto, encodePicture, loadShaperFrom, NODE_ENVIRONMENT, renderSheet } from '@kadrosyn/render/node';
+import { decodePhoto, loadShaperFrom, NODE_ENVIRONMENT, renderSheet } from '@kadrosyn/render/node';
 import { readFile } from 'node:fs/promises';
 import { samplePhotoFile } from '@kadrosyn/demo';
 import { CHROMIUM } from '../e2e/support/chromium.js';
@@ -29,7 +30,7 @@ for (let run = 0; run < 4; run++) {
   const from = performance.now();
   const drawn = renderSheet(sheet, 1, { photos: project.photos, source, shaper });
   const encodeFrom = performance.now();
-  await encodePicture(drawn, { type: 'png' });
+  await writePages('png', [{ dpi: 72, pixels: () => drawn }]);
   times.push({ all: performance.now() - from, encode: performance.now() - encodeFrom });
 }
 const best = times.slice(1).sort((a, b) => a.all - b.all)[0]!;

@@ -9,7 +9,7 @@ import { run } from './run-command.mjs';
 
 const bin = (name) => join(ROOT, 'node_modules/.bin', name);
 const lock = 'package-lock.json';
-const PACKAGES = ['packages/core/src', 'packages/render/src', 'packages/core/tsconfig.json', 'packages/render/tsconfig.json'];
+const PACKAGES = ['core', 'render', 'formats'].flatMap((name) => [`packages/${name}/src`, `packages/${name}/tsconfig.json`]);
 const WEB = ['src', 'public', 'angular.json', 'package.json', 'tsconfig.json', 'tsconfig.app.json', 'tsconfig.worker.json'];
 
 /** The faces for lettering, HarfBuzz and OpenCV for the browser. */
@@ -20,13 +20,14 @@ export function buildAssets() {
   );
 }
 
-/** Core and renderer, which all else rests on. */
+/** Core, renderer and formats, which all else rests on. */
 export function buildPackages() {
   return whenChanged(
     'packages',
     [...PACKAGES, 'tsconfig.base.json', lock],
-    ['packages/core/dist', 'packages/render/dist'],
-    (mayLack) => tsc(['packages/render'], mayLack ? ['packages/core', 'packages/render'] : []),
+    ['packages/core/dist', 'packages/render/dist', 'packages/formats/dist'],
+    (mayLack) =>
+      tsc(['packages/render', 'packages/formats'], mayLack ? ['packages/core', 'packages/render', 'packages/formats'] : []),
   );
 }
 

@@ -26,6 +26,7 @@ const PACKAGES = {
   '@kadrosyn/core': 'packages/core/src/index.ts',
   '@kadrosyn/render': 'packages/render/src/index.ts',
   '@kadrosyn/render/node': 'packages/render/src/node/index.ts',
+  '@kadrosyn/formats': 'packages/formats/src/index.ts',
   '@kadrosyn/demo': 'demo/src/index.ts',
 };
 

@@ -8,9 +8,10 @@ const ALL = ['static', 'scripts', 'core', 'render', 'server', 'web', 'e2e'];
 const RULES = [
   [/^docs\/(?!project\.schema\.json)|^README\.md$|\.md$/, ['static']],
   [/^\.gitignore$|^knip\.json$|^eslint\.config\.mjs$|^\.prettier|^\.dependency-cruiser\.cjs$/, ['static']],
-  [/^bench\/|^scripts\/(bench|pictures|dev|one)(\.mjs|\/)/, ['static', 'scripts']],
+  [/^bench\/|^scripts\/(bench|pictures|fuzz|dev|one)(\.mjs|\/)/, ['static', 'scripts']],
   [/^packages\/core\/.*\.test\.ts$|^packages\/core\/testing\//, ['static', 'core']],
-  [/^packages\/(render|cli)\/src\/.*\.test\.ts$|^packages\/cli\//, ['static', 'render']],
+  [/^packages\/(render|formats|cli)\/src\/.*\.test\.ts$|^packages\/cli\//, ['static', 'render']],
+  [/^packages\/formats\//, ['static', 'render', 'server', 'e2e']],
   [/^packages\/render\/(fixtures|testing)\//, ['static', 'render', 'e2e']],
   [/^packages\/render\//, ['static', 'render', 'server', 'web', 'e2e']],
   [/^packages\/core\//, ['static', 'core', 'render', 'server', 'web', 'e2e']],

@@ -1,5 +1,6 @@
 import { sql } from 'drizzle-orm';
 import type { Bounds, CutoutRevision, Developing, Edit, FaceAxes, Finish, Project } from '@kadrosyn/core';
+import type { OutFormatId } from '@kadrosyn/formats';
 import {
   bigint,
   boolean,
@@ -244,7 +245,7 @@ export const exports = pgTable(
     projectId: text('project_id').notNull(),
     sheetId: text('sheet_id').notNull(),
     scale: real('scale').notNull(),
-    type: text('type').$type<'png' | 'jpeg'>().notNull(),
+    type: text('type').$type<OutFormatId>().notNull(),
     quality: integer('quality').notNull(),
     /** The document as it was when the export was asked for. */
     document: jsonb('document').$type<Project>().notNull(),

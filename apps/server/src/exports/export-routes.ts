@@ -1,5 +1,6 @@
 import type { FastifyPluginAsyncTypebox } from '@fastify/type-provider-typebox';
 import { findSheet } from '@kadrosyn/core';
+import { OUT_FORMATS, USUAL_QUALITY } from '@kadrosyn/formats';
 import { Type } from 'typebox';
 import { CodedError, notFound } from '../coded-error.js';
 import { FaultSchema, FileSchema, IdSchema } from '../route-schemas.js';
@@ -21,8 +22,8 @@ const RequestSchema = Type.Object(
   {
     sheetId: IdSchema,
     scale: Type.Number({ exclusiveMinimum: 0, maximum: 20 }),
-    type: Type.Union([Type.Literal('png'), Type.Literal('jpeg')]),
-    quality: Type.Optional(Type.Integer({ minimum: 1, maximum: 100 })),
+    type: Type.Union([Type.Literal(OUT_FORMATS.png.id), Type.Literal(OUT_FORMATS.jpeg.id)]),
+    quality: Type.Optional(OUT_FORMATS.jpeg.options.properties.quality),
   },
   { additionalProperties: false },
 );
@@ -46,7 +47,7 @@ export const exportRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = a
         );
       }
       const store = services.exports(workspaceId);
-      const id = await store.add({ quality: 92, ...body, projectId, document });
+      const id = await store.add({ quality: USUAL_QUALITY, ...body, projectId, document });
       await services.exportJobs.enqueue({ workspaceId, exportId: id });
       return reply.code(202).send({ id, state: 'waiting', progress: 0, message: null });
     },
@@ -79,9 +80,10 @@ export const exportRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = a
       const status = await store.status(request.params.id);
       const bytes = await store.bytes(request.params.id);
       if (!status || !bytes) throw notFound('The picture');
-      const fileName = `${status.name.replace(/[^\p{L}\p{N} ._-]/gu, '').trim() || 'picture'}.${status.type === 'png' ? 'png' : 'jpg'}`;
+      const { extension, mime } = OUT_FORMATS[status.type];
+      const fileName = `${status.name.replace(/[^\p{L}\p{N} ._-]/gu, '').trim() || 'picture'}.${extension}`;
       return reply
-        .type(status.type === 'png' ? 'image/png' : 'image/jpeg')
+        .type(mime)
         .header('content-disposition', `attachment; filename*=UTF-8''${encodeURIComponent(fileName)}`)
         .send(bytes);
     },

@@ -1,4 +1,5 @@
 import { newId, type Project } from '@kadrosyn/core';
+import type { OutFormatId } from '@kadrosyn/formats';
 import { and, eq, inArray, lt, or, sql } from 'drizzle-orm';
 import type { Database } from '../database/connect.js';
 import { exports } from '../database/schema.js';
@@ -9,7 +10,7 @@ export interface ExportRequest {
   readonly sheetId: string;
   /** px of the picture per px of the sheet. */
   readonly scale: number;
-  readonly type: 'png' | 'jpeg';
+  readonly type: OutFormatId;
   readonly quality: number;
   readonly document: Project;
 }

@@ -82,7 +82,7 @@ export class CutoutStore {
    */
   async addRevision(photoId: string, id: string, request: NewRevision): Promise<StoredCutout> {
     const { name, matteSha256, marks, edge = null, pieces = null } = request;
-    if (!(await this.matte(photoId, matteSha256, 'screen'))) throw notFound('The matte');
+    if ((await this.missing([{ photoId, matteSha256 }])).length > 0) throw notFound('The matte');
     const { workspaceId } = this;
     await this.db.transaction(async (tx) => {
       // Two windows that add at the same time do so one after the other.

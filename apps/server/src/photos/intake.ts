@@ -1,5 +1,6 @@
 import { createHash } from 'node:crypto';
 import { photoIdOf, type Bounds, type Pixels } from '@kadrosyn/core';
+import { isSvg, photoTypeOf, stripJpeg, stripPng, stripWebp, type PhotoType } from '@kadrosyn/formats';
 import { LevelChain } from '@kadrosyn/render';
 import { decodePhoto } from '@kadrosyn/render/node';
 import sharp, { type Metadata, type Sharp } from 'sharp';
@@ -7,10 +8,6 @@ import type { UploadLimits } from '../config.js';
 import { readSent, UnreadableFile } from '../unreadable-file.js';
 import { drawSvg, MOST_SVG_BYTES } from './draw-svg.js';
 import { focusOf } from './focus-of.js';
-import { isSvg, photoTypeOf, type PhotoType } from './photo-type.js';
-import { stripJpeg } from './strip-jpeg.js';
-import { stripPng } from './strip-png.js';
-import { stripWebp } from './strip-webp.js';
 
 /** Longest side of the level that is sent to the screen first, px. */
 const SCREEN_SIDE = 2048;

@@ -255,7 +255,7 @@ export class ProjectStore {
 
   /** @throws CodedError 422, with what is missing, when the document shows photos or cutouts that are not here. */
   async requireFiles({ photoIds, mattes }: CheckedDocument): Promise<void> {
-    const [photos, cutouts] = [await this.photos.missing(photoIds), await this.cutouts.missing(mattes)];
+    const [photos, cutouts] = await Promise.all([this.photos.missing(photoIds), this.cutouts.missing(mattes)]);
     if (photos.length + cutouts.length === 0) return;
     const message =
       photos.length > 0

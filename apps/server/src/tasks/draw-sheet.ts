@@ -1,6 +1,7 @@
 import { referencesOf, resolveSheet, type Shaper } from '@kadrosyn/core';
 import { DecodedPhotoSource } from '@kadrosyn/render';
-import { decodePhoto, encodePicture, loadShaperFrom, NODE_ENVIRONMENT, renderSheet } from '@kadrosyn/render/node';
+import { writePages } from '@kadrosyn/formats';
+import { decodePhoto, loadShaperFrom, NODE_ENVIRONMENT, renderSheet } from '@kadrosyn/render/node';
 import type { RenderedFile, RenderTask } from './tasks.js';
 
 let shaper: Promise<Shaper> | undefined;
@@ -41,7 +42,8 @@ export async function drawSheet(task: RenderTask, onProgress?: (share: number) =
   const pixels = renderSheet(sheet, task.scale, { photos: task.project.photos, source, shaper: setter });
   report(0.8);
   const drawn = performance.now();
-  const file = await encodePicture(pixels, { type: task.type, quality: task.quality, dpi: Math.round(sheet.dpi * task.scale) });
+  const page = { dpi: Math.round(sheet.dpi * task.scale), pixels: () => pixels };
+  const file = await writePages(task.type, [page], { quality: task.quality });
   report(1);
   const times = { decode: decoded - from, render: drawn - decoded, encode: performance.now() - drawn };
   return { file, times };

@@ -3,7 +3,7 @@ import type { DocumentTask, FaceTask, IntakeTask, MatteTask, RenderedFile, Rende
 import type { FaceIntake } from '../faces/take-face.js';
 import type { NewOutline } from '../outlines/outline-store.js';
 import type { Intake } from '../photos/intake.js';
-import { isSvg } from '../photos/photo-type.js';
+import { isSvg } from '@kadrosyn/formats';
 import type { MatteIntake } from '../photos/matte-intake.js';
 import type { ChangedDocument } from '../projects/documents.js';
 

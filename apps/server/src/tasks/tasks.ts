@@ -1,4 +1,5 @@
 import type { Bounds, Project } from '@kadrosyn/core';
+import type { OutFormatId } from '@kadrosyn/formats';
 import type { UploadLimits } from '../config.js';
 import type { FaceIntake } from '../faces/take-face.js';
 import type { NewOutline } from '../outlines/outline-store.js';
@@ -18,7 +19,8 @@ export interface RenderTask {
   readonly sheetId: string;
   /** px of the picture per px of the sheet. */
   readonly scale: number;
-  readonly type: 'png' | 'jpeg';
+  readonly type: OutFormatId;
+  /** 1 to 100, where the format has one. */
   readonly quality: number;
   /** Files of the photos by id. */
   readonly photoFiles: Readonly<Record<string, PhotoBytes>>;

@@ -1,0 +1,7 @@
+export * from './out/out-format.js';
+export * from './out/formats.js';
+export { USUAL_QUALITY } from './out/jpeg.js';
+export * from './in/sniff.js';
+export * from './in/strip-jpeg.js';
+export * from './in/strip-png.js';
+export * from './in/strip-webp.js';

@@ -1,0 +1,77 @@
+import sharp from 'sharp';
+import { describe, expect, it } from 'vitest';
+import type { Pixels } from '@kadrosyn/core';
+import { OUT_FORMATS, writePages, type OutFormatId } from './formats.js';
+import { photoTypeOf } from '../in/sniff.js';
+
+const IDS = Object.keys(OUT_FORMATS) as OutFormatId[];
+
+/** A picture with a soft clear corner. */
+function picture(width = 40, height = 30): Pixels {
+  const data = new Uint8ClampedArray(4 * width * height);
+  for (let i = 0; i < width * height; i++) {
+    const [x, y] = [i % width, Math.floor(i / width)];
+    data.set([x * 6, y * 8, 120, Math.min(255, (x + y) * 12)], 4 * i);
+  }
+  return { width, height, data };
+}
+
+const page = (pixels = picture(), dpi = 300) => ({ dpi, pixels: () => pixels });
+
+describe('every format that sheets are written as', () => {
+  it.each(IDS)('%s says what it is, and what it writes is just that', async (id) => {
+    const { id: own, mime, extension } = OUT_FORMATS[id];
+    expect(own).toBe(id);
+    const file = await writePages(id, [page()]);
+    expect(photoTypeOf(file)).toBe(mime);
+    const { width, height, density, exif, xmp } = await sharp(file).metadata();
+    expect([width, height, density]).toEqual([40, 30, 300]);
+    expect(mime).toBe(`image/${extension === 'jpg' ? 'jpeg' : extension}`);
+    expect(exif?.toString('latin1') ?? '').not.toMatch(/GPS|Make|Artist/);
+    expect(xmp).toBeUndefined();
+  });
+
+  it.each(IDS)('%s holds one page, drawn when it is written', async (id) => {
+    let drawn = 0;
+    const counted = { dpi: 72, pixels: () => (drawn++, picture()) };
+    await writePages(id, [counted]);
+    expect(drawn).toBe(1);
+    await expect(async () => writePages(id, [])).rejects.toThrow(/holds one page, not 0/);
+    await expect(async () => writePages(id, [counted, counted])).rejects.toThrow(/holds one page, not 2/);
+    expect(drawn).toBe(1);
+  });
+});
+
+describe('PNG', () => {
+  it('keeps every px as it is, clear places too', async () => {
+    const pixels = picture();
+    const { data } = await sharp(await writePages('png', [page(pixels)]))
+      .raw()
+      .toBuffer({ resolveWithObject: true });
+    expect(Buffer.compare(data, Buffer.from(pixels.data))).toBe(0);
+  });
+});
+
+describe('JPEG', () => {
+  it('has white in clear places', async () => {
+    const clear = { width: 8, height: 8, data: new Uint8ClampedArray(256) };
+    const { data, info } = await sharp(await writePages('jpeg', [page(clear)]))
+      .raw()
+      .toBuffer({ resolveWithObject: true });
+    expect(info.channels).toBe(3);
+    expect(data.every((value) => value === 255)).toBe(true);
+  });
+
+  it('is larger and nearer to the picture with more quality', async () => {
+    const pixels = picture(160, 120);
+    const at = (quality: number) => writePages('jpeg', [page(pixels)], { quality });
+    const [low, usual, high] = await Promise.all([at(20), writePages('jpeg', [page(pixels)]), at(100)]);
+    expect(low.length).toBeLessThan(usual.length);
+    expect(usual.length).toBeLessThan(high.length);
+    expect(await at(92)).toEqual(usual);
+  });
+
+  it.each([0, 101, 50.5, '80', null])('refuses %s as a quality', async (quality) => {
+    await expect(async () => writePages('jpeg', [page()], { quality })).rejects.toThrow();
+  });
+});

@@ -34,6 +34,31 @@ describe('uniting contours', () => {
   });
 });
 
+describe('what is pressed flat', () => {
+  it.each([
+    [0.0005, 1],
+    [1, 0.0005],
+    [1e-9, 1e-7],
+  ])('is united as it would be at its full size: %d x %d', (across, down) => {
+    const flat = (polygon: Float64Array) => polygon.map((value, i) => value * (i % 2 === 0 ? across : down));
+    const [full, pressed] = [(p: Float64Array) => p, flat].map((by) =>
+      flatten(unitedPath([square(0, 0, 10), square(6, 6, 10), square(30, 30, 10)].map(by))),
+    );
+    expect(pressed!.map(({ length }) => length)).toEqual(full!.map(({ length }) => length));
+    for (const [index, polygon] of full!.map(flat).entries()) {
+      for (const [i, value] of polygon.entries())
+        expect(Math.abs(pressed![index]![i]! - value)).toBeLessThanOrEqual(1e-4 * (i % 2 === 0 ? across : down) * 40);
+    }
+  });
+
+  it('is subtracted so too', () => {
+    const flat = (polygon: Float64Array) => polygon.map((value, i) => (i % 2 === 0 ? value : value * 0.0004));
+    const left = flatten(combined('subtract', [flat(square(0, 0, 10))], [flat(square(0, 5, 10))]));
+    expect(contains(left, { x: 5, y: 0.001 })).toBe(true);
+    expect(contains(left, { x: 5, y: 0.003 })).toBe(false);
+  });
+});
+
 describe('combining two outlines', () => {
   const shapes = fc
     .record({

@@ -1,31 +1,25 @@
-import { unitedPath } from '../geometry/combine.js';
-import { IDENTITY, multiply, scaling, translation, invert, determinant, type Matrix } from '../geometry/matrix.js';
-import { flatten, flattenLines, transformPath, type Path } from '../geometry/path.js';
-import { polygonBounds } from '../geometry/polygon.js';
+import { IDENTITY, multiply, translation, invert, determinant, type Matrix } from '../geometry/matrix.js';
+import { flatten, transformPath, type Path } from '../geometry/path.js';
+import { pathBounds } from '../geometry/path-bounds.js';
 import { strokeArea } from '../geometry/stroke-area.js';
 import type { Bounds } from '../geometry/bounds.js';
 import { elementPath, lengthOf } from './element-path.js';
 import { NotCarried } from './not-carried.js';
 import { readSvgColour, type SvgColour } from './svg-colour.js';
 import { numberOf, readGradient, type SvgGradient } from './svg-gradient.js';
-import { NO_STYLE, readStyleSheet, styleOf, type StyleRule, type SvgStyle } from './svg-style.js';
+import { readClip, type ClipArea } from './svg-clip.js';
+import { definitionsOf, idInUrl, targetOf, UNSEEN, type ReadDefinitions } from './svg-definitions.js';
+import { NO_STYLE, styleOf, type SvgStyle } from './svg-style.js';
 import type { SvgElement } from './svg-tree.js';
 import { innerView, viewOf } from './svg-view.js';
 import { readTransform } from './transform-attribute.js';
 
-type Rule = 'nonzero' | 'evenodd';
-
 /** Something with an area and one paint, in the units of the whole drawing. */
 export interface PaintedShape {
   readonly path: Path;
-  readonly rule: Rule;
+  readonly rule: ClipArea['rule'];
   readonly paint: SvgColour | { readonly gradient: SvgGradient; readonly strength: number };
   readonly clip: ClipArea | null;
-}
-
-interface ClipArea {
-  readonly path: Path;
-  readonly rule: Rule;
 }
 
 /** What is the same for all of a part of a drawing. */
@@ -37,11 +31,6 @@ interface Around {
   readonly using: readonly SvgElement[];
 }
 
-/** Elements that change nothing that is seen, or are looked into only when something uses them. */
-const UNSEEN = new Set([
-  ...['defs', 'symbol', 'linearGradient', 'radialGradient', 'clipPath', 'style', 'title', 'desc', 'metadata', 'namedview'],
-  ...['script', 'marker', 'pattern', 'mask', 'filter'],
-]);
 /** What there is no place for, in words. */
 const HELD: Readonly<Record<string, string>> = {
   text: 'text',
@@ -65,28 +54,19 @@ export function paintedShapes(root: SvgElement): PaintedShape[] {
 
 class Painting {
   readonly shapes: PaintedShape[] = [];
-  private readonly byId = new Map<string, SvgElement>();
-  private readonly sheet: readonly StyleRule[];
+  private readonly definitions: ReadDefinitions;
   /** Of the larger side of what is shown. */
   private readonly size: number;
   private used = 0;
 
   constructor(root: SvgElement) {
-    let css = '';
-    const list = (element: SvgElement): void => {
-      const { id } = element.attributes;
-      if (id && !this.byId.has(id)) this.byId.set(id, element);
-      if (element.name === 'style') css += `${element.text ?? ''}\n`;
-      element.children.forEach(list);
-    };
-    list(root);
-    const sheet = readStyleSheet(css);
+    const { byId, sheet } = definitionsOf(root);
     if (!sheet) throw new NotCarried('a style sheet that is more than colours');
-    this.sheet = sheet;
+    this.definitions = { byId, sheet };
     const view = viewOf(root);
     this.size = view ? Math.max(view.width, view.height) : 1000;
     const around = { matrix: IDENTITY, style: NO_STYLE, strength: 1, clip: null, using: [] };
-    const style = styleOf(root, this.sheet, NO_STYLE);
+    const style = styleOf(root, this.definitions.sheet, NO_STYLE);
     this.refuse(style);
     for (const child of root.children) this.visit(child, { ...around, style, strength: this.groupStrength(root, style) });
   }
@@ -94,14 +74,14 @@ class Painting {
   private visit(element: SvgElement, around: Around): void {
     const { name } = element;
     if (UNSEEN.has(name)) return;
-    const style = styleOf(element, this.sheet, around.style);
+    const style = styleOf(element, this.definitions.sheet, around.style);
     if (style['display'] === 'none') return;
     if (name in HELD) throw new NotCarried(HELD[name]!);
     this.refuse(style);
     const transform = readTransform(style['transform'] || element.attributes['transform']);
     if (!transform) throw new NotCarried('a transform that can not be read');
     const here: Around = { ...around, style, matrix: multiply(around.matrix, transform) };
-    const clip = this.clipOf(style, element, here);
+    const clip = readClip(style['clip-path']!, element, here.matrix, this.size, this.definitions);
     if (clip && around.clip) throw new NotCarried('clips within clips');
     const inside: Around = { ...here, clip: clip ?? around.clip };
     const path = elementPath(element);
@@ -140,8 +120,8 @@ class Painting {
   private paint(element: SvgElement, path: Path, around: Around): void {
     const { style, strength, matrix } = around;
     if (style['visibility'] !== 'visible' || strength === 0 || path.commands.length === 0) return;
-    const bounds = boundsOf(path);
-    const rule: Rule = style['fill-rule'] === 'evenodd' ? 'evenodd' : 'nonzero';
+    const bounds = pathBounds(path);
+    const rule: ClipArea['rule'] = style['fill-rule'] === 'evenodd' ? 'evenodd' : 'nonzero';
     const before = this.shapes.length;
     // A line by itself has no area to fill, and says no fill either.
     if (flatten(path).length > 0) this.add(style['fill']!, style['fill-opacity']!, path, rule, bounds, around);
@@ -167,28 +147,27 @@ class Painting {
   }
 
   /** @param bounds - of the shape without its line, user units: gradients are laid out in it. */
-  private add(paint: string, opacity: string, path: Path, rule: Rule, bounds: Bounds, around: Around): void {
+  private add(paint: string, opacity: string, path: Path, rule: ClipArea['rule'], bounds: Bounds, around: Around): void {
     const { matrix, clip } = around;
     const strength = around.strength * numberOf(opacity);
     if (paint === 'none' || paint === 'transparent' || strength === 0 || path.commands.length === 0) return;
     const shape = { path: transformPath(matrix, path), rule, clip };
-    const reference = /^url\(\s*["']?#([^"')]+)["']?\s*\)/.exec(paint);
+    const reference = idInUrl(paint);
     const colour = reference ? null : readSvgColour(paint, around.style['color']!);
     if (colour) {
       if (colour.strength > 0) this.shapes.push({ ...shape, paint: { ...colour, strength: colour.strength * strength } });
       return;
     }
-    const target = reference && this.byId.get(reference[1]!);
+    const target = reference === null ? undefined : this.definitions.byId.get(reference);
     if (!target?.name.endsWith('Gradient')) throw new NotCarried(target ? 'a pattern' : 'a colour that can not be read');
     if (Math.abs(determinant(matrix)) < 1e-12) return;
-    const { frame, ...gradient } = readGradient(target, bounds, this.byId, this.sheet);
+    const { frame, ...gradient } = readGradient(target, bounds, this.definitions.byId, this.definitions.sheet);
     const placed = { ...gradient, frame: multiply(frame, invert(matrix)) };
     this.shapes.push({ ...shape, paint: { gradient: placed, strength } });
   }
 
   private use(element: SvgElement, around: Around): void {
-    const href = element.attributes['href'] ?? element.attributes['xlink:href'] ?? '';
-    const target = href.startsWith('#') ? this.byId.get(href.slice(1)) : undefined;
+    const target = targetOf(element, this.definitions.byId);
     if (!target) throw new NotCarried('something from outside');
     if (around.using.includes(target) || ++this.used > MOST_USED || around.using.length > 16)
       throw new NotCarried('references that run in a circle');
@@ -197,50 +176,10 @@ class Painting {
     const using = [...around.using, target];
     if (around.strength < 1 && target.children.length > 1) throw new NotCarried('parts that are clear as one');
     if (target.name !== 'symbol') return this.visit(target, { ...around, matrix, using });
-    const style = styleOf(target, this.sheet, around.style);
+    const style = styleOf(target, this.definitions.sheet, around.style);
     const inner = multiply(matrix, innerView(target, element));
     for (const child of target.children) this.visit(child, { ...around, matrix: inner, using, style });
   }
-
-  private clipOf(style: SvgStyle, element: SvgElement, { matrix }: Around): ClipArea | null {
-    const text = style['clip-path']!;
-    if (text === 'none') return null;
-    const reference = /^url\(\s*["']?#([^"')]+)["']?\s*\)\s*$/.exec(text);
-    const clip = reference && this.byId.get(reference[1]!);
-    if (clip?.name !== 'clipPath') throw new NotCarried('a clip that can not be read');
-    if (clip.attributes['clip-path']) throw new NotCarried('clips within clips');
-    const path = elementPath(element)?.path;
-    const isOfBox = clip.attributes['clipPathUnits'] === 'objectBoundingBox';
-    if (isOfBox && !path) throw new NotCarried('a clip laid out in a group');
-    const bounds = isOfBox ? boundsOf(path!) : null;
-    const toUser = bounds ? multiply(translation(bounds.x, bounds.y), scaling(bounds.width, bounds.height)) : IDENTITY;
-    const own = readTransform(clip.attributes['transform']);
-    const areas = own && clip.children.filter(({ name }) => !UNSEEN.has(name)).map((child) => this.clipPart(child));
-    if (!areas || areas.length === 0) throw new NotCarried('a clip that can not be read');
-    const placed = areas.map(({ path, rule }) => ({
-      path: transformPath([matrix, toUser, own].reduce(multiply), path),
-      rule,
-    }));
-    if (placed.length === 1) return placed[0]!;
-    // Several shapes clip as one: they are united at a size at which whole numbers are fine enough.
-    const scale = 8192 / this.size;
-    const clean = placed.flatMap((area) =>
-      flatten(unitedPath(flatten(transformPath(scaling(scale), area.path), 0.25), area.rule)),
-    );
-    return { path: transformPath(scaling(1 / scale), unitedPath(clean)), rule: 'nonzero' };
-  }
-
-  private clipPart(child: SvgElement): ClipArea {
-    const style = styleOf(child, this.sheet, NO_STYLE);
-    const [read, transform] = [elementPath(child), readTransform(child.attributes['transform'])];
-    if (!read || read.fault || !transform || style['clip-path'] !== 'none') throw new NotCarried('a clip that can not be read');
-    return { path: transformPath(transform, read.path), rule: style['clip-rule'] === 'evenodd' ? 'evenodd' : 'nonzero' };
-  }
-}
-
-function boundsOf(path: Path): Bounds {
-  const rough = Math.max(...path.coords.map(Math.abs), 1e-9);
-  return polygonBounds(flattenLines(path, rough / 8192).map(({ points }) => points));
 }
 
 function oneOf<T extends string>(text: string, known: readonly T[]): T {

@@ -1,6 +1,7 @@
 import { determinant, IDENTITY, invert, multiply, scaling, translation, type Matrix, type Point } from '../geometry/matrix.js';
 import type { Bounds } from '../geometry/bounds.js';
 import { NotCarried } from './not-carried.js';
+import { targetOf } from './svg-definitions.js';
 import { readSvgColour, type SvgColour } from './svg-colour.js';
 import { NO_STYLE, styleOf, type StyleRule } from './svg-style.js';
 import type { SvgElement } from './svg-tree.js';
@@ -52,9 +53,7 @@ export function readGradient(
 function chainOf(element: SvgElement, byId: ReadonlyMap<string, SvgElement>): SvgElement[] {
   const chain = [element];
   while (chain.length < 16) {
-    const { attributes } = chain.at(-1)!;
-    const href = attributes['href'] ?? attributes['xlink:href'] ?? '';
-    const next = href.startsWith('#') ? byId.get(href.slice(1)) : undefined;
+    const next = targetOf(chain.at(-1)!, byId);
     if (!next || chain.includes(next) || !next.name.endsWith('Gradient')) break;
     chain.push(next);
   }

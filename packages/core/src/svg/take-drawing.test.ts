@@ -185,6 +185,14 @@ describe('a drawing that can only be shown as a picture', () => {
     expect(holds(rects(201, () => 'red'))).toEqual({ ok: false, holds: 'more than 200 parts' });
   });
 
+  it('takes a part of very many points, and says when they are too many', () => {
+    const zigzag = (count: number) =>
+      `<path d="M0 0${Array.from({ length: count }, (_, n) => `L${n % 90} ${n % 40}`).join('')}"/>`;
+    expect(holds(zigzag(50_000))).toEqual({ ok: false, holds: 'a part with too many points' });
+    expect(holds(zigzag(70_000))).toEqual({ ok: false, holds: 'more than 60,000 points' });
+    expect(taken(zigzag(5_000)).layers).toHaveLength(1);
+  });
+
   it('is none when it is no drawing, or nothing is painted', () => {
     expect(takeDrawing('<html/>')).toEqual({ ok: false, message: 'This is html, not an SVG drawing.' });
     expect(takeDrawing('<svg><rect/></svg>')).toEqual({ ok: false, message: 'Nothing is painted in the drawing.' });

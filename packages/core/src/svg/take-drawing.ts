@@ -1,8 +1,9 @@
 import type { DrawingFill, DrawingLayer, LiteralColour } from '../document/fill.js';
-import { unite, type Bounds } from '../geometry/bounds.js';
+import { intersect, unite, type Bounds } from '../geometry/bounds.js';
 import { invert, multiply, scaling, translation, type Matrix } from '../geometry/matrix.js';
-import { flattenLines, toPathData, transformPath, type Path } from '../geometry/path.js';
-import { polygonBounds } from '../geometry/polygon.js';
+import { toPathData, transformPath, type Path } from '../geometry/path.js';
+import { pathBounds } from '../geometry/path-bounds.js';
+import { rectanglePath } from '../geometry/rectangle-path.js';
 import { NotCarried } from './not-carried.js';
 import { paintedShapes, type PaintedShape } from './painted-shapes.js';
 import { readSvgTree } from './svg-tree.js';
@@ -67,7 +68,7 @@ function layersOf(shapes: readonly PaintedShape[], view: Bounds): Pick<DrawingFi
     const bounds = pathBounds(shape.path);
     const layer = layerOf(shape, bounds, view, toBox, indexOf);
     const before = layers.at(-1);
-    if (before && last && isSameSolid(before, layer) && last.parts.every((part) => areApart(part, bounds))) {
+    if (before && last && isSameSolid(before, layer) && last.parts.every((part) => intersect(part, bounds) === null)) {
       layers[layers.length - 1] = { ...before, d: before.d + layer.d };
       last.parts.push(bounds);
     } else {
@@ -89,7 +90,11 @@ function layerOf(
   indexOf: (colour: LiteralColour) => number,
 ): DrawingLayer {
   const data = (of: Path): string => toPathData(transformPath(toBox, of), DIGITS);
-  const cut = clip ?? (holds(view, bounds) ? null : { path: framePath(view), rule: 'nonzero' as const });
+  const cut =
+    clip ??
+    (holds(view, bounds)
+      ? null
+      : { path: transformPath(translation(view.x, view.y), rectanglePath(view.width, view.height)), rule: 'nonzero' as const });
   const rules = { ...(rule === 'evenodd' ? { rule } : {}) };
   const clips = cut ? { clip: { d: data(cut.path), ...(cut.rule === 'evenodd' ? { rule: cut.rule } : {}) } } : {};
   if (clip && !holds(view, bounds) && !holds(view, pathBounds(clip.path)))
@@ -113,10 +118,6 @@ function isSameSolid(a: DrawingLayer, b: DrawingLayer): boolean {
   return a.colour === b.colour && a.rule === b.rule && isPlain(a) && isPlain(b) && a.d.length + b.d.length < MOST_CHARACTERS;
 }
 
-function areApart(a: Bounds, b: Bounds): boolean {
-  return a.x + a.width < b.x || b.x + b.width < a.x || a.y + a.height < b.y || b.y + b.height < a.y;
-}
-
 function holds(outer: Bounds, inner: Bounds): boolean {
   const slack = 1e-3 * Math.max(outer.width, outer.height);
   return (
@@ -131,15 +132,4 @@ function boundsOfAll(shapes: readonly PaintedShape[]): Bounds | null {
   const all = shapes.map(({ path }) => pathBounds(path));
   const whole = all.length > 0 ? all.reduce(unite) : null;
   return whole && whole.width > 0 && whole.height > 0 ? whole : null;
-}
-
-/** Curves are followed to a thousandth of what they span. */
-function pathBounds(path: Path): Bounds {
-  const rough = Math.max(...path.coords.map(Math.abs), 1e-9);
-  return polygonBounds(flattenLines(path, rough / 4096).map(({ points }) => points));
-}
-
-function framePath({ x, y, width, height }: Bounds): Path {
-  const corners = [x, y, x + width, y, x + width, y + height, x, y + height];
-  return { commands: ['M', 'L', 'L', 'L', 'Z'], coords: corners };
 }

@@ -6,7 +6,8 @@ import { flatten, PathBuilder, transformPath, type Path } from '../geometry/path
 import { polygonBounds } from '../geometry/polygon.js';
 import { readPathData } from '../geometry/path-data.js';
 import { elementPath } from './element-path.js';
-import { NO_STYLE, readStyleSheet, styleOf, type StyleRule, type SvgStyle } from './svg-style.js';
+import { definitionsOf, hrefOf, targetOf, type Definitions } from './svg-definitions.js';
+import { NO_STYLE, styleOf, type StyleRule, type SvgStyle } from './svg-style.js';
 import { readSvgTree, type SvgElement } from './svg-tree.js';
 import { readTransform } from './transform-attribute.js';
 
@@ -93,21 +94,14 @@ const ONLY_USED = new Set([
 class Walk {
   private readonly shapes: Shape[] = [];
   private readonly left = new Map<string, number>();
-  private readonly byId = new Map<string, SvgElement>();
+  private readonly byId: Definitions['byId'];
   private readonly sheet: readonly StyleRule[];
   private steps = 0;
   private used = 0;
 
   constructor(root: SvgElement) {
-    const list = (element: SvgElement): void => {
-      const id = element.attributes['id'];
-      if (id && !this.byId.has(id)) this.byId.set(id, element);
-      if (element.name === 'style') css += `${element.text ?? ''}\n`;
-      element.children.forEach(list);
-    };
-    let css = '';
-    list(root);
-    const sheet = readStyleSheet(css);
+    const { byId, sheet } = definitionsOf(root);
+    this.byId = byId;
     if (!sheet) this.leave('style sheet');
     this.sheet = sheet ?? [];
   }
@@ -163,12 +157,12 @@ class Walk {
     });
   }
 
-  private use({ attributes }: SvgElement, matrix: Matrix, style: SvgStyle, using: readonly SvgElement[]): void {
-    const href = attributes['href'] ?? attributes['xlink:href'] ?? '';
-    const target = href.startsWith('#') ? this.byId.get(href.slice(1)) : undefined;
-    if (!target) return this.leave(href.startsWith('#') ? 'reference to nothing' : 'outside reference');
+  private use(element: SvgElement, matrix: Matrix, style: SvgStyle, using: readonly SvgElement[]): void {
+    const target = targetOf(element, this.byId);
+    if (!target) return this.leave(hrefOf(element).startsWith('#') ? 'reference to nothing' : 'outside reference');
     if (using.includes(target) || ++this.used > MOST_USED || using.length > 16)
       return this.leave('reference that runs in a circle');
+    const { attributes } = element;
     const at = translation(Number(attributes['x']) || 0, Number(attributes['y']) || 0);
     this.visit(target, multiply(matrix, at), style, [...using, target]);
   }

@@ -65,6 +65,11 @@ describe('the photo behind a sheet', () => {
     const { edit } = groupItems(sheet, [background.id, 'a'], 'Group')!;
     expect(backgroundOf(applyEdit(project, edit).sheets[0]!)).toEqual(background);
     const [copy] = copiesOf([background], []).items;
+    const crossed = { lower: { itemId: background.id, part: 'whole' }, upper: { itemId: 'a', part: 'whole' } } as const;
+    const crossing = { ...crossed, over: true, regions: [], cuts: [] };
+    // Nothing crosses a background; a crossing that names one must not begin to count with its copy.
+    expect(copiesOf([background, testOpening('a')], [crossing]).crossings).toEqual([]);
+    expect(copiesOf([background, testOpening('a')], [crossing], 0, 'sheet').crossings).toHaveLength(1);
     expect(copy).toMatchObject({ fill: background.fill });
     expect(copy).not.toHaveProperty('role');
     expect(copy).not.toHaveProperty('locked');

@@ -25,11 +25,11 @@ export function copiesOf(
   const ids = new Map<string, string>();
   const copy = (item: Item): Item => {
     const id = newId('item');
-    ids.set(item.id, id);
+    // The copy of a background is a picture like any other. Nothing crosses a background: a crossing that names it must not begin to count.
+    const isFreed = of === 'items' && isBackground(item);
+    if (!isFreed) ids.set(item.id, id);
     if (item.type === 'group') return { ...item, id, items: item.items.map(copy) };
-    // The copy of a background is a picture like any other.
-    const free = of === 'items' && isBackground(item) ? asLooseItem(item) : item;
-    return { ...free, id, box: { ...item.box, x: item.box.x + offset, y: item.box.y + offset } };
+    return { ...(isFreed ? asLooseItem(item) : item), id, box: { ...item.box, x: item.box.x + offset, y: item.box.y + offset } };
   };
   const copied = items.map(copy);
   const end = (part: Crossing['lower']): Crossing['lower'] => ({ ...part, itemId: ids.get(part.itemId) ?? part.itemId });

@@ -96,7 +96,7 @@ export function crossingZone(input: CrossingInput): CrossingZone {
  * For each region, by its label, the points to mark it by, px of the marks: the deepest first. Marks at all of them find the region
  * again when the two are moved.
  */
-export function regionPoints({ parts, toPlane }: CrossingZone): ReadonlyMap<number, readonly Point[]> {
+export function regionPoints({ parts, toPlane }: Pick<CrossingZone, 'parts' | 'toPlane'>): ReadonlyMap<number, readonly Point[]> {
   return middlesIn(pixelsOfParts(parts), invert(toPlane));
 }
 

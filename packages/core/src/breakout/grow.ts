@@ -10,7 +10,7 @@ export function grow(
   width: number,
   height: number,
   reach: number,
-  allowed: (index: number, distance: number) => boolean = () => true,
+  allowed?: (index: number, distance: number) => boolean,
 ): Float32Array {
   const distances = new Float32Array(values.length).fill(Infinity);
   // One bucket for each half step.
@@ -20,20 +20,23 @@ export function grow(
     distances[i] = 0;
     if (isOnRim(values, i, width, height)) buckets[0]!.push(i);
   }
-  for (let b = 0; b < buckets.length; b++) {
+  const last = Math.floor(reach * 2);
+  for (let b = 0; b <= last; b++) {
     for (const i of buckets[b]!) {
       if (distances[i]! * 2 !== b) continue;
-      const [x, y] = [i % width, Math.floor(i / width)];
-      for (let dy = -1; dy <= 1; dy++) {
-        if (y + dy < 0 || y + dy >= height) continue;
-        for (let dx = -1; dx <= 1; dx++) {
-          if ((dx === 0 && dy === 0) || x + dx < 0 || x + dx >= width) continue;
-          const j = i + dy * width + dx;
-          const distance = distances[i]! + (dx !== 0 && dy !== 0 ? 1.5 : 1);
+      const value = values[i]!;
+      const x = i % width;
+      const left = x > 0 ? -1 : 0;
+      const right = x < width - 1 ? 1 : 0;
+      for (let row = i >= width ? i - width : i; row <= i + width && row < values.length; row += width) {
+        for (let dx = left; dx <= right; dx++) {
+          const j = row + dx;
+          const distance = b / 2 + (dx !== 0 && row !== i ? 1.5 : 1);
+          if (distance > reach || distance >= distances[j]!) continue;
           const isEmpty = values[j] === 0 || (distances[j]! > 0 && values[j]! > 0);
-          if (!isEmpty || distance > reach || distance >= distances[j]! || !allowed(j, distance)) continue;
+          if (!isEmpty || (allowed && !allowed(j, distance))) continue;
           distances[j] = distance;
-          values[j] = values[i]!;
+          values[j] = value;
           buckets[distance * 2]!.push(j);
         }
       }

@@ -152,8 +152,18 @@ export function overhangMask(
   return { width, height, data };
 }
 
-/** How deep each px lies inside of the outline, px; Infinity where that is more than `most`. */
-function depthsIn({ width, height, data }: Plane, most: number): Float32Array {
+const depthsOf = new WeakMap<Plane, { readonly most: number; readonly depths: Float32Array }>();
+
+/** How deep each px lies inside of the outline, px; Infinity where that is more than `most`. Kept with the plane: it is asked again for every change. */
+function depthsIn(inside: Plane, most: number): Float32Array {
+  const known = depthsOf.get(inside);
+  if (known?.most === most) return known.depths;
+  const depths = measuredDepths(inside, most);
+  depthsOf.set(inside, { most, depths });
+  return depths;
+}
+
+function measuredDepths({ width, height, data }: Plane, most: number): Float32Array {
   const outside = new Int32Array(data.length);
   for (let i = 0; i < data.length; i++) if (data[i]! < 128) outside[i] = 1;
   // Steps make distances up to 12 % too long; a little too deep shows the same pixels.

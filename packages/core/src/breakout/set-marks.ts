@@ -33,7 +33,12 @@ export function letAll(overhangs: Overhangs, out: boolean): Overhangs {
 }
 
 /** Says of one region which of the two passes over. Marks on other regions stay. @throws RangeError when there is no such region. */
-export function letRegion(crossing: Crossing, zone: CrossingZone, label: number, over: boolean): Crossing {
+export function letRegion(
+  crossing: Crossing,
+  zone: Pick<CrossingZone, 'parts' | 'toPlane'>,
+  label: number,
+  over: boolean,
+): Crossing {
   const points = regionPoints(zone).get(label);
   if (!points) throw new RangeError(`There is no region ${label}`);
   const kept = marksElsewhere(crossing.regions, zone.parts, zone.toPlane, new Set([label]));

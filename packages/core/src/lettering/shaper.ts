@@ -92,6 +92,11 @@ export class Shaper {
     return this.made;
   }
 
+  /** Ids of the faces that it has. */
+  get faceIds(): string[] {
+    return [...this.faces.keys()];
+  }
+
   /** A shaper with more faces; this one does not get them. */
   with(faces: readonly FaceBytes[]): Shaper {
     return new Shaper(this.hb, faces, this);

@@ -23,7 +23,9 @@ export function coarseAlpha(layer: Layer, into: Layer['bounds'], coarse: number,
   context.imageSmoothingEnabled = true;
   context.drawImage(layer.surface.image, 0, 0);
   const { width, height } = context.canvas;
-  return alphaOf({ width, height, data: context.getImageData(0, 0, width, height).data });
+  const alpha = alphaOf({ width, height, data: context.getImageData(0, 0, width, height).data });
+  environment.giveBack?.(surface);
+  return alpha;
 }
 
 /** Draws what was computed from fewer px onto its place. @param bounds - its place, view px. */

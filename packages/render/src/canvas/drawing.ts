@@ -20,7 +20,7 @@ export interface Drawing {
   /** Nothing beyond is wanted, view px. */
   readonly clip: Bounds;
   /** Paints a list of items as one; see compose. Handed along, since groups hold lists that hold groups. */
-  readonly compose: (target: Target, items: readonly Item[], drawing: Drawing, backdrop: null) => void;
+  readonly compose: (target: Target, items: readonly Item[], drawing: Drawing, backdrop: null) => boolean;
   /** Coverage only: no shadows, full strength, no blending. */
   readonly silhouette?: boolean;
   /** The view is that of the planes of working size. */
@@ -42,10 +42,22 @@ export interface Layer extends Target {
   readonly draft: boolean;
 }
 
+/** A layer that was put together. */
+export interface Made {
+  readonly layer: Layer;
+  /** Whether it is what it will be: nothing in it stands in for what is still made elsewhere. */
+  readonly exact: boolean;
+}
+
 /** A clear layer for whole view px. */
 export function newLayer(bounds: Bounds, resources: RenderResources): Layer {
   const surface = resources.environment.createSurface(bounds.width, bounds.height);
   return { surface, context: surface.context, x: bounds.x, y: bounds.y, bounds, draft: resources.draft ?? false };
+}
+
+/** Says that nobody will look at a layer again. What was laid from it stays. */
+export function giveBack({ surface }: Layer, { environment }: RenderResources): void {
+  environment.giveBack?.(surface);
 }
 
 /**
@@ -68,6 +80,19 @@ export function lay(target: Target, layer: Layer, opacity = 1, operation: Global
 /** Px of the sheet to px of the target. */
 export function onTarget(drawing: Drawing, target: Target): Matrix {
   return multiply(translation(-target.x, -target.y), drawing.view);
+}
+
+/** Lays a layer that nobody will look at again. */
+export function layAway(target: Target, layer: Layer, resources: RenderResources, operation?: GlobalCompositeOperation): void {
+  lay(target, layer, 1, operation);
+  giveBack(layer, resources);
+}
+
+/** What a layer covers that nobody will look at again. */
+export function takenAlpha(layer: Layer, resources: RenderResources): Plane {
+  const alpha = alphaOfLayer(layer);
+  giveBack(layer, resources);
+  return alpha;
 }
 
 /** What a layer covers. */

@@ -14,4 +14,6 @@ export interface Surface {
 export interface RenderEnvironment {
   /** A clear canvas in main memory; sizes in whole px. */
   createSurface(width: number, height: number): Surface;
+  /** Takes a canvas that nobody will look at again, to be used anew. @default undefined: they are not used again */
+  giveBack?(surface: Surface): void;
 }

@@ -21,7 +21,7 @@ import {
 } from '@kadrosyn/core';
 import { crossingPlan, crossingsAmong, splitsOf, type CrossingPlan } from './crossing-plan.js';
 import { drawMask } from '../photo/draw-level.js';
-import { lay, newLayer, type Drawing, type Layer, type Target } from '../canvas/drawing.js';
+import { giveBack, lay, layAway, newLayer, type Drawing, type Layer, type Target } from '../canvas/drawing.js';
 import { putPixels } from '../photo/level-chain.js';
 import type { Paint, Splits } from './layer-paint.js';
 import { isOfZones, keysOf, unitKey, type Unit } from './unit.js';
@@ -42,13 +42,14 @@ interface Zone {
   mask?: Layer;
 }
 
-/** Paints what lies below all items of the list, or nothing. */
-export type Backdrop = ((target: Target) => void) | null;
+/** Paints what lies below all items of the list, or nothing, and says whether it is exact. */
+export type Backdrop = ((target: Target) => boolean) | null;
 
 /**
  * Paints a list of items, from back to front, and in the zones of its crossings in their local order: result = (1 - m) x depth order
  * + m x local order. A list without crossings pays nothing for them; a zone pays for its bounding box.
  * @param part - view px that are wanted; all of the clip when absent.
+ * @returns whether all of it is exact: nothing stands in for what is still made elsewhere.
  */
 export function composeItems(
   target: Target,
@@ -56,17 +57,17 @@ export function composeItems(
   drawing: Drawing,
   backdrop: Backdrop,
   part: Bounds = drawing.clip,
-): void {
+): boolean {
   const { width, height } = target.context.canvas;
   const wanted = intersect(part, { x: target.x, y: target.y, width, height });
-  if (!wanted) return;
+  if (!wanted) return true;
   const crossings = drawing.silhouette ? [] : crossingsAmong(items, drawing.sheet.crossings);
   const splits = splitsOf(crossings);
   const paints = paintsByKey(items, splits, drawing);
   const zones = zonesOf(crossings, items, paints, splits, wanted, drawing);
   const order = depthOrder(paints);
   const composition: Composition = { paints, zones, drawing, backdrop };
-  paintOrder(target, order, 0, wanted, composition);
+  return paintOrder(target, order, 0, wanted, composition);
 }
 
 /** Paints by the keys of their units. */
@@ -123,41 +124,45 @@ function keysAbove(above: CrossingPlan['above'], units: readonly Unit[]): string
   return keysOf(above.part === 'subject' ? { ...above, part: 'whole' } : above, units);
 }
 
-function paintOrder(target: Target, order: readonly string[], from: number, wanted: Bounds, composition: Composition): void {
+/** @returns whether all of it is exact. */
+function paintOrder(target: Target, order: readonly string[], from: number, wanted: Bounds, composition: Composition): boolean {
   const { zones, paints, backdrop, drawing } = composition;
   const index = zones.findIndex((zone, i) => i >= from && intersect(zone.bounds, wanted) !== null);
   if (index < 0) {
-    backdrop?.(target);
+    let exact = backdrop?.(target) ?? true;
     const casts = castsOf(order, wanted, composition);
     for (const [i, name] of order.entries()) {
       const paint = paints.get(name)!;
       const bounds = intersect(paint.bounds, wanted);
       if (!bounds) continue;
       const fallen = casts.filter((cast) => cast.after < i && i < cast.index && cast.itemId !== paint.unit.itemId);
-      if (fallen.length > 0) drawWithCasts(target, paint, fallen, bounds, drawing);
-      else paint.draw(target);
+      const drawn = fallen.length > 0 ? drawWithCasts(target, paint, fallen, bounds, drawing) : paint.draw(target);
+      exact &&= drawn;
     }
-    return;
+    return exact;
   }
   const zone = zones[index]!;
-  paintOrder(target, order, index + 1, wanted, composition);
+  const exact = paintOrder(target, order, index + 1, wanted, composition);
   const local = localOrder(order, zone);
-  if (local === order) return;
+  if (local === order) return exact;
   const part = intersect(zone.bounds, wanted)!;
-  if (drawing.resources.draft && canBeRepainted(local, zone, part, composition))
-    return repaint(target, local, zone, part, composition);
+  if (drawing.resources.draft && canBeRepainted(local, zone, part, composition)) {
+    repaint(target, local, zone, part, composition);
+    return false;
+  }
   const layer = newLayer(part, drawing.resources);
-  paintOrder(layer, local, index + 1, part, composition);
+  const isLocalExact = paintOrder(layer, local, index + 1, part, composition);
   if (drawing.resources.draft) {
     drawMask(layer, zone.plan.zone.mask!, zone.plan.toPlane, drawing, 'destination-in');
     drawMask(target, zone.plan.zone.mask!, zone.plan.toPlane, drawing, 'destination-out');
-    lay(target, layer, 1, 'lighter');
-    return;
+    layAway(target, layer, drawing.resources, 'lighter');
+    return false;
   }
   zone.mask ??= maskLayer(zone, drawing);
   lay(layer, zone.mask, 1, 'destination-in');
   lay(target, clippedTo(zone.mask, part, drawing), 1, 'destination-out');
-  lay(target, layer, 1, 'lighter');
+  layAway(target, layer, drawing.resources, 'lighter');
+  return exact && isLocalExact;
 }
 
 /** What falls on everything that lies between two places of the order, besides its own item. */
@@ -166,6 +171,7 @@ interface Cast {
   readonly after: number;
   readonly index: number;
   readonly layer: Layer;
+  readonly exact: boolean;
 }
 
 /** Shadows of subjects and letters that were moved, from back to front, each made once. A sheet of thousands of items pays nothing for them. */
@@ -177,18 +183,19 @@ function castsOf(order: readonly string[], wanted: Bounds, { paints }: Compositi
     // Where nothing but its own parts lies between, there is nothing that it falls on.
     const passes = after >= 0 && order.slice(after + 1, index).some((passed) => paints.get(passed)!.unit.itemId !== itemId);
     const part = passes ? intersect(bounds, wanted) : null;
-    const layer = part && cast!.make(part);
-    return layer ? [{ itemId, after, index, layer }] : [];
+    const made = part && cast!.make(part);
+    return made ? [{ itemId, after, index, ...made }] : [];
   });
 }
 
 /**
  * A paint with what falls on it. Both become one before they are laid: laid one after the other, the soft edge of the paint would be seen as a
  * line where what falls on it is solid. Only what is blended with all that lies below it can not be put together before.
+ * @returns whether all of it is exact.
  */
-function drawWithCasts(target: Target, paint: Paint, casts: readonly Cast[], bounds: Bounds, drawing: Drawing): void {
+function drawWithCasts(target: Target, paint: Paint, casts: readonly Cast[], bounds: Bounds, drawing: Drawing): boolean {
   const layer = newLayer(bounds, drawing.resources);
-  paint.draw(layer);
+  const exact = paint.draw(layer);
   if (paint.isMixed) paint.draw(target);
   for (const { layer: fallen } of casts) {
     const part = intersect(fallen.bounds, bounds);
@@ -201,27 +208,45 @@ function drawWithCasts(target: Target, paint: Paint, casts: readonly Cast[], bou
       lay(layer, fallen, 1, 'destination-out');
       lay(layer, onPaint, 1, 'lighter');
     }
+    giveBack(onPaint, drawing.resources);
   }
   if (!paint.isMixed) lay(target, layer);
+  giveBack(layer, drawing.resources);
+  return exact && casts.every((cast) => cast.exact);
 }
 
 /** Whether the moved unit ends up on top of all that lies here, itself solid. */
-function canBeRepainted(local: readonly string[], zone: Zone, part: Bounds, { paints }: Composition): boolean {
+function canBeRepainted(local: readonly string[], zone: Zone, part: Bounds, { paints, drawing }: Composition): boolean {
   const subject = subjectKey(zone.plan);
   const isMoved = (name: string): boolean => zone.moved.has(name) || name === subject;
   const last = local.findLastIndex(isMoved);
-  const isHere = (name: string): boolean => intersect(paints.get(name)!.bounds, part) !== null;
+  const isHere = (name: string): boolean => {
+    const common = intersect(paints.get(name)!.bounds, part);
+    return common !== null && isFilledIn(zone.plan, transformBounds(invert(drawing.view), common));
+  };
   return !local.slice(last + 1).some(isHere) && !local.some((name) => isMoved(name) && paints.get(name)!.isMixed);
+}
+
+/** Whether the mask of a zone has anything within a part of the sheet, or right beside it. @param part - px of the sheet. */
+function isFilledIn({ zone, toPlane }: CrossingPlan, part: Bounds): boolean {
+  const { width, height, data } = zone.mask!;
+  const within = intersect(toWholePixels(transformBounds(toPlane, part), 1), { x: 0, y: 0, width, height });
+  if (!within) return false;
+  for (let y = within.y; y < within.y + within.height; y++) {
+    const row = y * width + within.x;
+    if (data.subarray(row, row + within.width).some((value) => value !== 0)) return true;
+  }
+  return false;
 }
 
 /** For a frame of a drag: the moved unit once more, where the zone is. Soft edges come out a little harder. */
 function repaint(target: Target, local: readonly string[], zone: Zone, part: Bounds, { paints, drawing }: Composition): void {
   const subject = zone.plan.moved.part === 'subject' ? paints.get(subjectKey(zone.plan)) : undefined;
-  const layer = subject?.make ? subject.make(part) : newLayer(part, drawing.resources);
+  const layer = subject?.make ? subject.make(part)?.layer : newLayer(part, drawing.resources);
   if (!layer) return;
   if (!subject) for (const name of local) if (zone.moved.has(name)) paints.get(name)!.draw(layer);
   drawMask(layer, zone.plan.zone.mask!, zone.plan.toPlane, drawing, 'destination-in');
-  lay(target, layer);
+  layAway(target, layer, drawing.resources);
 }
 
 /** The moved unit directly above the other. A subject leaves its body behind, and then shows all of itself. */

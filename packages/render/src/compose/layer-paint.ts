@@ -1,5 +1,5 @@
 import type { Bounds, Item, Opening, Plane } from '@kadrosyn/core';
-import { lay, type Drawing, type Layer, type Target } from '../canvas/drawing.js';
+import { lay, type Drawing, type Made, type Target } from '../canvas/drawing.js';
 import { once } from '../kept/once.js';
 import { keptLayer } from '../opening/kept-layer.js';
 import { unitKey, type Unit, type UnitPart } from './unit.js';
@@ -9,13 +9,14 @@ export interface Paint {
   readonly unit: Unit;
   /** View px that it can touch. */
   readonly bounds: Bounds;
-  draw(target: Target): void;
+  /** @returns whether what it drew is exact: nothing stands in for what is still made elsewhere. */
+  draw(target: Target): boolean;
   /** Whether it is clear or blended, so that what lies below shows through. */
   readonly isMixed: boolean;
   /** The layer that it would lay, for this much of the view; for paints that are made anew wherever they are drawn. */
-  readonly make?: (part: Bounds) => Layer | null;
+  readonly make?: (part: Bounds) => Made | null;
   /** What falls on nothing but what was moved to between the paint `since` (a key) of the same item and this one. */
-  readonly cast?: { readonly since: string; readonly make: (part: Bounds) => Layer | null };
+  readonly cast?: { readonly since: string; readonly make: (part: Bounds) => Made | null };
   /** What it covers, where that is known already: a plane whose first px is at x, y of the view. */
   readonly cover?: { readonly plane: Plane; readonly x: number; readonly y: number };
 }
@@ -29,7 +30,7 @@ export function operationOf(blend: Opening['finish']['blend'], drawing: Drawing)
 }
 
 /** One paint of an item, or none where it touches nothing. */
-export function paint(item: Item, part: UnitPart, bounds: Bounds | null, draw: (target: Target) => void): Paint[] {
+export function paint(item: Item, part: UnitPart, bounds: Bounds | null, draw: Paint['draw']): Paint[] {
   const { opacity = 1, blend = 'normal' } = item.type === 'group' ? item : item.finish;
   const isMixed = opacity < 1 || blend !== 'normal';
   return bounds ? [{ unit: { itemId: item.id, part }, bounds, isMixed, draw }] : [];
@@ -40,7 +41,7 @@ export function layerPaint(
   opening: Opening,
   part: UnitPart,
   bounds: Bounds | null,
-  make: () => Layer | null,
+  make: () => Made | null,
   drawing: Drawing,
 ): Paint[] {
   const { layers } = drawing.resources;
@@ -50,6 +51,7 @@ export function layerPaint(
   const { opacity = 1, blend } = opening.finish;
   return paint(opening, part, bounds, (target) => {
     const made = layer();
-    if (made) lay(target, made, drawing.silhouette ? 1 : opacity, operationOf(blend, drawing));
+    if (made) lay(target, made.layer, drawing.silhouette ? 1 : opacity, operationOf(blend, drawing));
+    return made?.exact ?? true;
   });
 }

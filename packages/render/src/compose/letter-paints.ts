@@ -1,5 +1,5 @@
 import { hasFinish, letterIdsOf, shadowsOf, type Bounds, type Opening } from '@kadrosyn/core';
-import { lay, newLayer, type Drawing, type Layer } from '../canvas/drawing.js';
+import { lay, newLayer, type Drawing, type Made } from '../canvas/drawing.js';
 import { coverPath } from '../fill/ink.js';
 import { bodyBounds, bodyLayer, faceLayer, keptCaster, outsideOutline, silhouetteInputs } from '../opening/opening-body.js';
 import { partPath } from '../outline/outline-paths.js';
@@ -43,6 +43,7 @@ function letter(opening: Opening, id: string, make: typeof bodyLayer, drawing: D
 function bareLetter(opening: Opening, id: string, drawing: Drawing): Paint[] {
   return paint(opening, { kind: 'letter', id }, bodyBounds(opening, id, drawing), (target) => {
     if (opening.fill.type !== 'none') coverPath(target, opening, partPath(opening, id, drawing.resources.shaper).path, drawing);
+    return true;
   });
 }
 
@@ -51,18 +52,17 @@ function below(opening: Opening, of: Below['of'], ids: readonly (string | undefi
   if (ids.length === 0) return [];
   const unit: Unit = { itemId: opening.id, part: { kind: 'below', of } };
   const bounds = bodyBounds(opening, ids.length === 1 ? ids[0] : undefined, drawing);
-  const make = (): Layer | null => (bounds ? belowLayer(opening, unitKey(unit), ids, bounds, drawing) : null);
+  const make = (): Made | null => (bounds ? belowLayer(opening, unitKey(unit), ids, bounds, drawing) : null);
   return layerPaint(opening, unit.part, bounds, make, drawing).map((made) => {
     if (of === 'all') return made;
     // By itself it is not seen: that of the whole word lies there already. Blending is left out on what it falls on.
-    const cast = (part: Bounds): Layer => {
+    const cast = (part: Bounds): Made => {
       const layer = newLayer(part, drawing.resources);
-      made.draw(layer);
-      return layer;
+      return { layer, exact: made.draw(layer) };
     };
     return {
       ...made,
-      draw: () => undefined,
+      draw: () => true,
       cast: { since: unitKey({ itemId: opening.id, part: { kind: 'below', of: 'all' } }), make: cast },
     };
   });
@@ -74,29 +74,30 @@ function belowLayer(
   ids: readonly (string | undefined)[],
   bounds: Bounds,
   drawing: Drawing,
-): Layer {
+): Made {
   const { outline, opacity = 1, blend = 'normal' } = opening.finish;
   const shadows = shadowsOf(opening.finish);
   const layer = newLayer(bounds, drawing.resources);
+  let exact = true;
   if (shadows.length > 0) {
-    const { kernels } = drawing.resources;
-    const missed = kernels?.missed;
     const caster = together(ids, bounds, drawing, (id) => {
       // At the bounds that the letter is painted in: what kernels make for the one then serves the other.
       const own = bodyBounds(opening, id, drawing);
       return own && keptCaster(opening, id, own, drawing);
     });
-    const isExact = kernels?.missed === missed;
     const inputs = { ...silhouetteInputs(opening, drawing), letters: ids };
-    drawShadowsOf(layer, bounds, { layer: caster, name, inputs, isExact }, shadows, drawing);
+    exact = drawShadowsOf(layer, bounds, { ...caster, name, inputs }, shadows, drawing) && caster.exact;
   }
-  if (outline?.align === 'outside') for (const id of ids) outsideOutline(layer, opening, id, drawing);
+  if (outline?.align === 'outside') {
+    for (const id of ids) exact = outsideOutline(layer, opening, id, drawing) && exact;
+  }
   // Letters that are clear would let it show through them, as the word does not while it is one.
   if (opacity < 1 || blend !== 'normal') {
     const faces = together(ids, bounds, drawing, (id) => faceLayer(opening, id, drawing));
-    lay(layer, faces, 1, 'destination-out');
+    lay(layer, faces.layer, 1, 'destination-out');
+    exact &&= faces.exact;
   }
-  return layer;
+  return { layer, exact };
 }
 
 /** One layer of several. */
@@ -104,12 +105,15 @@ function together(
   ids: readonly (string | undefined)[],
   bounds: Bounds,
   drawing: Drawing,
-  layerOf: (id: string | undefined) => Layer | null,
-): Layer {
+  layerOf: (id: string | undefined) => Made | null,
+): Made {
   const all = newLayer(bounds, drawing.resources);
+  let exact = true;
   for (const id of ids) {
     const one = layerOf(id);
-    if (one) lay(all, one);
+    if (!one) continue;
+    lay(all, one.layer);
+    exact &&= one.exact;
   }
-  return all;
+  return { layer: all, exact };
 }

@@ -1,5 +1,5 @@
 import { intersect, newPlane, unite, type Bounds, type Item, type Plane } from '@kadrosyn/core';
-import { alphaOfLayer, newLayer, type Drawing } from '../canvas/drawing.js';
+import { newLayer, takenAlpha, type Drawing } from '../canvas/drawing.js';
 import { ObjectMemo } from '../kept/memo.js';
 import type { Paint } from './layer-paint.js';
 
@@ -55,7 +55,7 @@ function drawnCover(paints: readonly Paint[], area: Bounds, drawing: Drawing): C
   if (!bounds) return null;
   const layer = newLayer(bounds, drawing.resources);
   for (const paint of paints) paint.draw(layer);
-  return { plane: alphaOfLayer(layer), x: bounds.x, y: bounds.y };
+  return { plane: takenAlpha(layer, drawing.resources), x: bounds.x, y: bounds.y };
 }
 
 /** What covers cover together within an area. */

@@ -14,7 +14,7 @@ import {
   type Pixels,
   literalColour,
 } from '@kadrosyn/core';
-import { lay, newLayer, onTarget, type Drawing, type Layer, type Target } from '../canvas/drawing.js';
+import { giveBack, layAway, newLayer, onTarget, type Drawing, type Layer, type Target } from '../canvas/drawing.js';
 import { fillPathAt, keepInside } from '../canvas/fill-path.js';
 import { putPixels } from '../photo/level-chain.js';
 import { paintOf } from './paint.js';
@@ -40,18 +40,25 @@ export interface Area {
   readonly clip?: { readonly path: Path; readonly rule?: CanvasFillRule };
 }
 
-/** Fills an area over what the layer holds. */
-export function fillArea(layer: Layer, opening: Opening, { path, rule, clip }: Area, fill: InkFill, drawing: Drawing): void {
+/** Fills an area over what the layer holds. @param isBlank - whether that is nothing. */
+export function fillArea(
+  layer: Layer,
+  opening: Opening,
+  { path, rule, clip }: Area,
+  fill: InkFill,
+  drawing: Drawing,
+  isBlank = false,
+): void {
   const toLayer = boxOnTarget(opening, layer, drawing);
   if (layer.draft && !clip && fill.type !== 'framed') {
     layer.context.fillStyle = paintOf(fill, layer.context, opening.box.width, opening.box.height, toLayer);
     return fillPathAt(layer.context, toLayer, path, rule);
   }
-  const scratch = newLayer(layer.bounds, drawing.resources);
+  const scratch = isBlank ? layer : newLayer(layer.bounds, drawing.resources);
   coverPath(scratch, opening, path, drawing, rule);
   if (clip) keepInside(scratch.context, toLayer, clip.path, clip.rule);
   ink(scratch, opening, fill, drawing);
-  lay(layer, scratch);
+  if (!isBlank) layAway(layer, scratch, drawing.resources);
 }
 
 /**
@@ -70,6 +77,7 @@ export function ink(layer: Layer, opening: Opening, fill: InkFill, drawing: Draw
     const colours = newLayer(bounds, drawing.resources);
     putPixels(colours.context, gradientOn(layer, opening, fill, drawing));
     context.drawImage(colours.surface.image, 0, 0);
+    giveBack(colours, drawing.resources);
   }
   context.restore();
 }

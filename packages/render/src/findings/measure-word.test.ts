@@ -7,6 +7,7 @@ import {
   type LetteringOutline,
   type Opening,
   type Project,
+  type ResolvedSheet,
 } from '@kadrosyn/core';
 import { project as sheetOf, shape, withPicture, word, RECTANGLE } from '../../fixtures/kit.js';
 import { sampleResources, shaper } from '../../testing/pictures.js';
@@ -38,7 +39,7 @@ function measured(of: Project, id: string, resources = sampleResources) {
   return measureWord(resolved(sheet), findOpening(sheet, id)!, SEEN, resources)!;
 }
 
-function predicted(of: Project, id: string): PredictedRemedy[] {
+async function predicted(of: Project, id: string): Promise<PredictedRemedy[]> {
   const sheet = of.sheets[0]!;
   const opening = findOpening(sheet, id)!;
   const palette = ['#2c2a3a', '#e8c9a0', '#8d7f92'];
@@ -52,7 +53,10 @@ function predicted(of: Project, id: string): PredictedRemedy[] {
     axesOf,
     seenPx: 1 / SEEN,
   };
-  return [...predictRemedies(of, sheet.id, id, remediesFor(context), SEEN, sampleResources)];
+  const measure = (after: ResolvedSheet) => Promise.resolve(measureWord(after, findOpening(after, id)!, SEEN, sampleResources));
+  const all: PredictedRemedy[] = [];
+  for await (const remedy of predictRemedies(of, sheet.id, remediesFor(context), measure)) all.push(remedy);
+  return all;
 }
 
 describe('a word as it is looked at', () => {
@@ -93,9 +97,9 @@ describe('remedies', () => {
     ['a thin word over a photo', sheetOf([backdrop, { ...variable, id: 'covered' }]), 'covered'],
   ];
 
-  it.each(cases)('for %s bring what was predicted, within a tenth', (_name, of, id) => {
+  it.each(cases)('for %s bring what was predicted, within a tenth', async (_name, of, id) => {
     const before = measured(of, id).seen;
-    const all = predicted(of, id);
+    const all = await predicted(of, id);
     expect(all.length).toBeGreaterThan(2);
     for (const remedy of all) {
       const brought = measured(applyEdit(of, remedy.edit), id).seen;
@@ -103,15 +107,15 @@ describe('remedies', () => {
     }
   });
 
-  it('that bring nothing are not offered, and of each kind the best', () => {
+  it('that bring nothing are not offered, and of each kind the best', async () => {
     const of = sheetOf([backdrop, filled]);
     const before = measured(of, 'filled').seen;
-    const offered = worthwhile(predicted(of, 'filled'), before);
+    const offered = worthwhile(await predicted(of, 'filled'), before);
     expect(before).toBeLessThan(0.6);
     expect(offered[0]!.seen).toBeGreaterThan(0.9);
     expect(new Set(offered.map(({ id }) => id)).size).toBe(offered.length);
     for (const { seen } of offered) expect(seen).toBeGreaterThan(before);
     const fine = sheetOf([word('w', 'Kiln', 120, 100, 200, '#101010', shaper)]);
-    expect(worthwhile(predicted(fine, 'w'), 1)).toEqual([]);
+    expect(worthwhile(await predicted(fine, 'w'), 1)).toEqual([]);
   });
 });

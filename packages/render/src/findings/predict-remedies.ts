@@ -1,6 +1,4 @@
-import { applyEdit, findOpening, resolveSheet, type Project, type Remedy } from '@kadrosyn/core';
-import { measureWord } from './measure-word.js';
-import type { RenderResources } from '../canvas/resources.js';
+import { applyEdit, resolveSheet, type Project, type Readability, type Remedy, type ResolvedSheet } from '@kadrosyn/core';
 
 /** A remedy and the share of the word's edge that can be seen when it is taken, 0 to 1. */
 export interface PredictedRemedy extends Remedy {
@@ -8,22 +6,19 @@ export interface PredictedRemedy extends Remedy {
 }
 
 /**
- * Finds what each remedy brings, by drawing the word with it and measuring that. One at a time, so that whoever asks can go on with other
- * things in between. Frames of a drag are no help here: their coarse shades are up to a third off along an edge.
- * @param seen - px as it is looked at to one px of the sheet.
+ * Finds what each remedy brings, by measuring the word with it. One at a time, so that whoever asks can stop in between. Frames of a drag are no help
+ * here: their coarse shades are up to a third off along an edge.
+ * @param measure - measures the word on a sheet, as it is looked at; null for what can not be measured.
  */
-export function* predictRemedies(
+export async function* predictRemedies(
   project: Project,
   sheetId: string,
-  wordId: string,
   remedies: readonly Remedy[],
-  seen: number,
-  resources: RenderResources,
-): Generator<PredictedRemedy> {
+  measure: (sheet: ResolvedSheet) => Promise<Readability | null>,
+): AsyncGenerator<PredictedRemedy> {
   for (const remedy of remedies) {
     const after = resolveSheet(applyEdit(project, remedy.edit), sheetId);
-    const word = after && findOpening(after, wordId);
-    const measured = word && measureWord(after, word, seen, resources);
+    const measured = after && (await measure(after));
     if (measured) yield { ...remedy, seen: measured.seen };
   }
 }

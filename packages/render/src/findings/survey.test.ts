@@ -19,9 +19,10 @@ import {
 } from '@kadrosyn/core';
 import { crossing, RECTANGLE, shape, subject, withPicture, word } from '../../fixtures/kit.js';
 import { largestDifference } from '../../testing/node-scene.js';
-import { sampleResources, shaper, squareSheet } from '../../testing/pictures.js';
+import { drawingOfSheet, sampleResources, shaper, squareSheet } from '../../testing/pictures.js';
 import { renderSheet } from '../node/index.js';
 import { surveyCrossing, surveyOverhang, type OverhangSurvey } from './survey.js';
+import { subjectPlan } from '../subject/subject-plan.js';
 import { resolved } from '../../testing/resolved.js';
 
 const SIZE = 600;
@@ -284,7 +285,7 @@ describe('the dark under the feet of a subject', () => {
     const draw = (opening: Opening) => renderSheet(resolved(squareSheet(SIZE, [opening])), 1, sampleResources);
     const [dark, plain] = [draw(print), draw({ ...print, overhangs: bare })];
     expect(largestDifference(dark, plain)).toBeGreaterThan(60);
-    const { plan } = overhangOf(print);
+    const plan = subjectPlan(print, drawingOfSheet(squareSheet(SIZE, [print])))!;
     const covered = plan.wholeCover();
     const lit = (x: number, y: number): number => {
       const i = 4 * (y * SIZE + x);

@@ -2,6 +2,7 @@ import {
   apply,
   boxMatrix,
   deepestPixels,
+  findOpening,
   hardCuts,
   invert,
   listAround,
@@ -9,6 +10,7 @@ import {
   multiply,
   openingPolygons,
   type Crossing,
+  type CrossingZone,
   type Matrix,
   type Opening,
   type Piece,
@@ -16,7 +18,7 @@ import {
   type ResolvedSheet,
 } from '@kadrosyn/core';
 import { composeItems } from '../compose/compose.js';
-import { crossingPlan, hardCutsOf, splitsOf, type CrossingPlan } from '../compose/crossing-plan.js';
+import { crossingPlan, hardCutsOf, splitsOf } from '../compose/crossing-plan.js';
 import type { Drawing } from '../canvas/drawing.js';
 import { photoToSheet } from '../photo/photo-pixels.js';
 import type { RenderResources } from '../canvas/resources.js';
@@ -41,9 +43,9 @@ export interface SeenPiece extends Piece {
   readonly offSheet: number;
 }
 
-/** What hangs out of an opening, or could. */
+/** What hangs out of an opening, or could. Nothing but data, which can be sent. */
 export interface OverhangSurvey {
-  readonly plan: SubjectPlan;
+  readonly plan: Pick<SubjectPlan, 'overhang' | 'toPlane'>;
   /** From the top to the bottom and from the left to the right, so that numbers are found. */
   readonly pieces: readonly SeenPiece[];
   /** For each cut line, px of the sheet. */
@@ -65,14 +67,35 @@ export interface SeenRegion {
   readonly over: boolean;
 }
 
+/** The same of a crossing. */
 export interface CrossingSurvey {
   /** As the sheet has it, or as `crossingPairs` made it up. */
   readonly crossing: Crossing;
-  readonly plan: CrossingPlan;
+  readonly plan: { readonly zone: Pick<CrossingZone, 'parts' | 'regions' | 'toPlane'>; readonly toPlane: Matrix };
   readonly regions: readonly SeenRegion[];
   readonly cuts: readonly SeenCut[];
   /** Px of the crossing's marks to px of the sheet. */
   readonly toSheet: Matrix;
+}
+
+/** All that is found of an item. */
+export interface ItemSurvey {
+  /** Null where it has no subject at hand. */
+  readonly overhang: OverhangSurvey | null;
+  /** For each pair that was asked about; null where there is nothing to choose. */
+  readonly crossings: readonly (CrossingSurvey | null)[];
+}
+
+/** Looks for the pieces of an item's subject and for its crossings. @param pairs - see `crossingPairs`; those of the sheet are its very objects. */
+export function surveyItem(
+  sheet: ResolvedSheet,
+  itemId: string,
+  pairs: readonly Crossing[],
+  resources: RenderResources,
+): ItemSurvey {
+  const opening = findOpening(sheet, itemId);
+  const overhang = opening ? surveyOverhang(sheet, opening, resources) : null;
+  return { overhang, crossings: pairs.map((pair) => surveyCrossing(sheet, pair, resources)) };
 }
 
 /** A pass over all of a sheet at its own size. Nothing is drawn by it. */
@@ -107,7 +130,7 @@ export function surveyOverhang(sheet: ResolvedSheet, opening: Opening, resources
     length: length * scale,
     at: at && apply(planeToSheet, at),
   }));
-  return { plan, pieces, cuts, toSheet, edgeCovered: edgeCovered(opening, plan, resources.shaper) };
+  return { plan: { overhang, toPlane }, pieces, cuts, toSheet, edgeCovered: edgeCovered(opening, plan, resources.shaper) };
 }
 
 /** The middle of a px in another space. */
@@ -191,5 +214,7 @@ export function surveyCrossing(sheet: ResolvedSheet, crossing: Crossing, resourc
   const regions = plan.zone.regions
     .map(({ label, area, over }) => ({ label, over, area: area * scale * scale, at: middle(planeToSheet, deepest.get(label)!) }))
     .sort((a, b) => a.at.y - b.at.y || a.at.x - b.at.x);
-  return { crossing, plan, regions, cuts: hardCutsOf(plan), toSheet };
+  const { toPlane, zone } = plan;
+  const said = { toPlane, zone: { parts: zone.parts, regions: zone.regions, toPlane: zone.toPlane } };
+  return { crossing, plan: said, regions, cuts: hardCutsOf(plan), toSheet };
 }

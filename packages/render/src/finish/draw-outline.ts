@@ -12,7 +12,7 @@ import {
 } from '@kadrosyn/core';
 import { coarseAlpha, coarseness, drawCoarse } from '../canvas/coarse.js';
 import { clipTo } from '../photo/draw-level.js';
-import { alphaOfLayer, lay, newLayer, type Drawing, type Layer } from '../canvas/drawing.js';
+import { alphaOfLayer, giveBack, lay, layAway, newLayer, type Drawing, type Layer, type Target } from '../canvas/drawing.js';
 import type { Context2D } from '../canvas/environment.js';
 import { keepInside, takeOut } from '../canvas/fill-path.js';
 import { boxOnTarget, ink } from '../fill/ink.js';
@@ -28,8 +28,7 @@ import { setMatrix } from '../canvas/set-matrix.js';
 export function drawOutline(layer: Layer, opening: Opening, path: Path, cut: Path | null, drawing: Drawing): void {
   const { outline } = opening.finish;
   if (!outline) return;
-  const isQuick = layer.draft && outline.align === 'inside' && !outline.widths;
-  if (isQuick) return strokeInside(layer, opening, path, outline, drawing);
+  if (layer.draft && isQuickOutline(outline)) return strokeInside(layer, opening, path, outline, drawing);
   const isInside = outline.align === 'inside' && cut !== null;
   const scratch = newLayer(layer.bounds, drawing.resources);
   const { context } = scratch;
@@ -49,6 +48,7 @@ export function drawOutline(layer: Layer, opening: Opening, path: Path, cut: Pat
   ink(scratch, opening, fillOf(outline.paint), drawing);
   if (isInside) replaceInside(layer, scratch, opening, cut, drawing);
   else lay(layer, scratch);
+  giveBack(scratch, drawing.resources);
 }
 
 /**
@@ -87,33 +87,42 @@ export function drawSilhouetteOutline(layer: Layer, fill: Layer, opening: Openin
       const surface = environment.createSurface(plane.width, plane.height);
       putPixels(surface.context, tinted(plane, 0, 0, 0));
       drawCoarse(scratch, bounds, surface, coarse);
+      environment.giveBack?.(surface);
     }
     ink(scratch, opening, fillOf(outline.paint), drawing);
     return scratch;
   };
   const seen = inked(silhouetteOutline(alpha, outline.align, width));
-  if (outline.align !== 'inside' || coarse !== 1) return lay(layer, seen);
+  if (outline.align !== 'inside' || coarse !== 1) return layAway(layer, seen, drawing.resources);
   // As in replaceInside: the px of the edge are the outline's alone.
-  lay(layer, inked(silhouetteOutline(alpha, 'inside', width, BEYOND)), 1, 'destination-out');
-  lay(layer, seen, 1, 'lighter');
+  layAway(layer, inked(silhouetteOutline(alpha, 'inside', width, BEYOND)), drawing.resources, 'destination-out');
+  layAway(layer, seen, drawing.resources, 'lighter');
 }
 
 function fillOf(paint: Colour | GradientFill): ColourFill | GradientFill {
   return typeof paint === 'object' && 'type' in paint ? paint : { type: 'colour', colour: paint };
 }
 
+type OutlineFinish = NonNullable<Opening['finish']['outline']>;
+
+/** Whether a frame of a drag can stroke it instead of putting it together. */
+export function isQuickOutline({ align, widths }: OutlineFinish): boolean {
+  return align === 'inside' && !widths;
+}
+
 /** An inner outline in a frame of a drag: a stroke of twice the width, clipped. */
-function strokeInside(
-  layer: Layer,
+export function strokeInside(
+  target: Target,
   opening: Opening,
   path: Path,
-  { paint, width, join }: NonNullable<Opening['finish']['outline']>,
+  { paint, width, join }: OutlineFinish,
   drawing: Drawing,
 ): void {
-  const { context } = layer;
+  const { context } = target;
+  const toTarget = boxOnTarget(opening, target, drawing);
   context.save();
-  clipTo(context, boxOnTarget(opening, layer, drawing), path);
-  const colours = paintOf(fillOf(paint), context, opening.box.width, opening.box.height, boxOnTarget(opening, layer, drawing));
+  clipTo(context, toTarget, path);
+  const colours = paintOf(fillOf(paint), context, opening.box.width, opening.box.height, toTarget);
   [context.strokeStyle, context.lineWidth, context.lineJoin, context.miterLimit] = [colours, width * 2, join ?? 'miter', 4];
   context.beginPath();
   tracePath(strokePath(opening, path), context);

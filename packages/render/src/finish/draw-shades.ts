@@ -7,39 +7,36 @@ import { boxOnTarget, coverPath } from '../fill/ink.js';
 import type { Inputs } from '../kept/inputs.js';
 import { drawInnerShade } from './shadow.js';
 
-/** Darkens the inner edge of an opening, or of a letter, within its frame. */
-export function drawShades(scene: FinishScene): void {
+/** Darkens the inner edge of an opening, or of a letter, within its frame. @returns whether it is exact. */
+export function drawShades(scene: FinishScene): boolean {
   const { layer, opening, letterId, drawing } = scene;
   const shades = shadesOf(opening.finish);
   const path = shades.length > 0 ? innerEdge(scene) : null;
-  if (!path) return;
+  if (!path) return true;
   const { outline, box, finish, id } = opening;
   const { x, y, width, height } = layer.bounds;
   const inputs = { outline, box, ...finishInputs(finish, 'form'), bounds: [x, y, width, height] };
   const name = `${id} ${letterId ?? ''}`;
   const inside = keptInside(layer, opening, path, `${name} cover`, inputs, drawing);
-  for (const { name: part, shade } of shades) {
+  const drawn = shades.map(({ name: part, shade }) =>
     drawInnerShade(layer, { layer: inside, name: `${name} ${part}`, inputs }, shade, drawing, () => {
       clipTo(layer.context, boxOnTarget(opening, layer, drawing), path);
-    });
-  }
+    }),
+  );
+  return drawn.every(Boolean);
 }
 
 /** The same along the silhouette of a subject that is shown alone. @param inputs - everything that the silhouette depends on. */
-export function drawSubjectShades({ layer, opening, drawing, subject }: FinishScene, inputs: Inputs): void {
-  if (!subject || drawing.silhouette) return;
+export function drawSubjectShades({ layer, opening, drawing, subject }: FinishScene, inputs: Inputs): boolean {
+  if (!subject || drawing.silhouette) return true;
   const { x, y, width, height } = layer.bounds;
   const all = { ...inputs, bounds: [x, y, width, height] };
-  for (const { name, shade } of shadesOf(opening.finish)) {
-    // What is drawn from fewer px is clipped by the form of the opening only: a little of it may lie outside until it is exact.
-    drawInnerShade(
-      layer,
-      { layer: subject, name: `${opening.id} subject ${name}`, inputs: all },
-      shade,
-      drawing,
-      () => undefined,
-    );
-  }
+  // What is drawn from fewer px is clipped by the form of the opening only: a little of it may lie outside until it is exact.
+  const drawn = shadesOf(opening.finish).map(({ name, shade }) => {
+    const caster = { layer: subject, name: `${opening.id} subject ${name}`, inputs: all };
+    return drawInnerShade(layer, caster, shade, drawing, () => undefined);
+  });
+  return drawn.every(Boolean);
 }
 
 /** What the shade lies in; in a frame of a drag it stays the same while the shade alone is changed. */

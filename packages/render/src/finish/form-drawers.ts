@@ -1,6 +1,6 @@
 import { FINISHES, type Colour, type Finish, type FormFinish, type Opening, type Path, type Shaper } from '@kadrosyn/core';
 import { drawOutline, drawSilhouetteOutline, replaceInside } from './draw-outline.js';
-import { newLayer, type Drawing, type Layer } from '../canvas/drawing.js';
+import { giveBack, newLayer, type Drawing, type Layer } from '../canvas/drawing.js';
 import { takeOut } from '../canvas/fill-path.js';
 import { boxOnTarget, ink } from '../fill/ink.js';
 import { innerPath } from '../outline/outline-paths.js';
@@ -20,8 +20,8 @@ export interface FinishScene {
 
 /** How a part of a finish is drawn that belongs to the form of an item. */
 interface FormDrawer<T> {
-  /** Beneath the fill. @default nothing */
-  readonly below?: (value: T, scene: FinishScene) => void;
+  /** Beneath the fill, and whether there is anything. @default nothing */
+  readonly below?: (value: T, scene: FinishScene) => boolean;
   readonly above: (value: T, scene: FinishScene) => void;
   /** The edge of what lies inside; null where nothing is left. @default the outline */
   readonly inner?: (value: T, opening: Opening, shaper: Shaper) => Path | null;
@@ -39,10 +39,11 @@ const FORM_DRAWERS: { readonly [K in FormFinish]: FormDrawer<NonNullable<Finish[
   },
   outline: {
     below: (outline, { layer, opening, path, drawing, subject }) => {
-      if (outline.align !== 'outside') return;
-      if (subject) drawSilhouetteOutline(layer, subject, opening, drawing);
       // Under a solid fill the outer outline goes below it, whole: two soft edges side by side would let the ground through.
-      else if (isSolid(opening.fill)) drawOutline(layer, opening, path, null, drawing);
+      if (outline.align !== 'outside' || (!subject && !isSolid(opening.fill))) return false;
+      if (subject) drawSilhouetteOutline(layer, subject, opening, drawing);
+      else drawOutline(layer, opening, path, null, drawing);
+      return true;
     },
     above: (outline, { layer, opening, path, drawing, subject }) => {
       const isOutside = outline.align === 'outside';
@@ -54,13 +55,22 @@ const FORM_DRAWERS: { readonly [K in FormFinish]: FormDrawer<NonNullable<Finish[
 };
 const ORDER = Object.keys(FORM_DRAWERS) as FormFinish[];
 
-/** Draws what a finish has of the form of an item. */
-export function drawForm(where: 'below' | 'above', scene: FinishScene): void {
-  for (const name of ORDER) {
-    const value = scene.opening.finish[name];
-    // Each drawer takes its own values only, and is found by their name.
-    if (value !== undefined) (FORM_DRAWERS[name] as FormDrawer<unknown>)[where]?.(value, scene);
-  }
+/** Draws what a finish has of the form of an item over the fill. */
+export function drawFormAbove(scene: FinishScene): void {
+  for (const [value, { above }] of drawersOf(scene)) above(value, scene);
+}
+
+/** The same beneath the fill. @returns whether there is anything */
+export function drawFormBelow(scene: FinishScene): boolean {
+  return drawersOf(scene).reduce((isAny, [value, { below }]) => (below?.(value, scene) ?? false) || isAny, false);
+}
+
+/** What the finish has, each with its drawer: which takes its own values only, and is found by their name. */
+function drawersOf({ opening }: FinishScene): [unknown, FormDrawer<unknown>][] {
+  return ORDER.flatMap((name): [unknown, FormDrawer<unknown>][] => {
+    const value = opening.finish[name];
+    return value === undefined ? [] : [[value, FORM_DRAWERS[name] as FormDrawer<unknown>]];
+  });
 }
 
 /** The edge of what lies inside an item, within its frame; null where nothing is left. */
@@ -79,4 +89,5 @@ function drawRim({ layer, opening, path, drawing }: FinishScene, inner: Path, co
   takeOut(scratch.context, boxOnTarget(opening, scratch, drawing), inner);
   ink(scratch, opening, { type: 'colour', colour }, drawing);
   replaceInside(layer, scratch, opening, path, drawing);
+  giveBack(scratch, drawing.resources);
 }

@@ -13,7 +13,7 @@ import {
   type Colour,
 } from '@kadrosyn/core';
 import { coarseAlpha, coarseness, drawCoarse } from '../canvas/coarse.js';
-import { alphaOfLayer, lay, newLayer, type Drawing, type Layer, type Target } from '../canvas/drawing.js';
+import { alphaOfLayer, layAway, newLayer, takenAlpha, type Drawing, type Layer, type Target } from '../canvas/drawing.js';
 import type { Inputs } from '../kept/inputs.js';
 import { kernelResult } from '../kept/kernels.js';
 import { putPixels } from '../photo/level-chain.js';
@@ -30,7 +30,7 @@ export interface Caster {
   /** Everything that the silhouette depends on. */
   readonly inputs: Inputs;
   /** False while parts of the layer are still being made elsewhere. */
-  readonly isExact: boolean;
+  readonly exact: boolean;
 }
 
 /** Draws the shadow of a silhouette that has the place of the layer. @param mask - places where it is not drawn. */
@@ -45,17 +45,18 @@ export function drawSoft(layer: Layer, soft: Plane, strength: number, drawing: D
   putShadow(layer, layer.bounds, soft, 1, { strength }, drawing);
 }
 
-/** Draws all that a finish casts, the lowest first. @param bounds - all that it may touch, view px. */
+/** Draws all that a finish casts, the lowest first. @param bounds - all that it may touch, view px. @returns whether it is exact. */
 export function drawShadowsOf(
   target: Target,
   bounds: Bounds,
   caster: Caster,
   shadows: ReturnType<typeof shadowsOf>,
   drawing: Drawing,
-): void {
-  for (const { name, shadow } of shadows) {
-    drawShadowOf(target, bounds, { ...caster, name: `${caster.name} ${name}` }, shadow, drawing);
-  }
+): boolean {
+  const drawn = shadows.map(({ name, shadow }) =>
+    drawShadowOf(target, bounds, { ...caster, name: `${caster.name} ${name}` }, shadow, drawing),
+  );
+  return drawn.every(Boolean);
 }
 
 /**
@@ -65,10 +66,10 @@ export function drawShadowsOf(
 function drawShadowOf(
   target: Target,
   bounds: Bounds,
-  { layer: caster, name, inputs, isExact }: Caster,
+  { layer: caster, name, inputs, exact: mayAsk }: Caster,
   shadow: Shadow,
   drawing: Drawing,
-): void {
+): boolean {
   const { resources, sheet } = drawing;
   const size = bounds.width * bounds.height;
   const exact =
@@ -84,25 +85,30 @@ function drawShadowOf(
             plane: within(caster, bounds, drawing),
             cast: castOf(shadow, drawing, 1),
           }),
-          isExact,
+          mayAsk,
         );
-  if (exact) return putShadow(target, bounds, exact, 1, shadow, drawing);
+  if (exact) {
+    putShadow(target, bounds, exact, 1, shadow, drawing);
+    return true;
+  }
   const coarse = coarseness(bounds, COARSE_PIXELS, castOf(shadow, drawing, 1).sigma);
   const plane = coarseAlpha(caster, bounds, coarse, resources.environment);
   putShadow(target, bounds, castShadow(plane, castOf(shadow, drawing, coarse)), coarse, shadow, drawing);
+  return false;
 }
 
 /**
  * Draws the shade along the inner edge of what a scratch layer of the same place covers.
  * @param clip - limits drawing to the same, by the canvas.
+ * @returns whether it is exact.
  */
 export function drawInnerShade(
   layer: Layer,
-  { layer: inside, name, inputs }: Omit<Caster, 'isExact'>,
+  { layer: inside, name, inputs }: Omit<Caster, 'exact'>,
   shade: Shade,
   drawing: Drawing,
   clip: () => void,
-): void {
+): boolean {
   const { resources } = drawing;
   const { bounds } = layer;
   const size = bounds.width * bounds.height;
@@ -115,7 +121,10 @@ export function drawInnerShade(
           plane: alphaOfLayer(inside),
           sigma,
         }));
-  if (exact) return putShadow(layer, bounds, exact, 1, shade, drawing);
+  if (exact) {
+    putShadow(layer, bounds, exact, 1, shade, drawing);
+    return true;
+  }
   const coarse = coarseness(bounds, COARSE_PIXELS, sigma);
   const plane = keptAlpha(inside, name, inputs, coarse, drawing);
   const soft = innerShadePlane(plane, sigma / coarse);
@@ -124,6 +133,7 @@ export function drawInnerShade(
   clip();
   putShadow(layer, bounds, soft, coarse, shade, drawing);
   layer.context.restore();
+  return false;
 }
 
 /** The silhouette in fewer pixels, kept while the shade alone is changed. */
@@ -150,7 +160,7 @@ function within(caster: Layer, bounds: Bounds, drawing: Drawing): Plane {
   if (same && caster.bounds.width === bounds.width && caster.bounds.height === bounds.height) return alphaOfLayer(caster);
   const whole = newLayer(bounds, drawing.resources);
   whole.context.drawImage(caster.surface.image, caster.x - bounds.x, caster.y - bounds.y);
-  return alphaOfLayer(whole);
+  return takenAlpha(whole, drawing.resources);
 }
 
 function castOf(shadow: Shadow, { view, sheet }: Drawing, coarse: number): ShadowCast {
@@ -176,9 +186,10 @@ function putShadow(
   if (coarse === 1) {
     const scratch = newLayer(bounds, resources);
     putPixels(scratch.context, pixels);
-    return lay(target, scratch);
+    return layAway(target, scratch, resources);
   }
   const surface = resources.environment.createSurface(soft.width, soft.height);
   putPixels(surface.context, pixels);
   drawCoarse(target, bounds, surface, coarse);
+  resources.environment.giveBack?.(surface);
 }

@@ -48,8 +48,6 @@ export function runKernel<J extends KernelJob>(job: J): ResultOf<J> {
 
 /** Does jobs elsewhere, and keeps what came of them. */
 export interface Kernels {
-  /** So many results were asked for that are not there yet. */
-  readonly missed: number;
   /** So many results are being made. */
   readonly pending: number;
   /**

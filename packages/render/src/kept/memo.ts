@@ -24,8 +24,15 @@ export class Memo {
     this.kept = new BudgetCache(budget, (_value, name) => this.letGo.add(name));
   }
 
-  /** @param bytes - how much memory what was made takes. */
-  keep<T>(name: string, inputs: Inputs, make: () => T, bytes: (made: T) => number, trace?: Trace): T {
+  /** @param bytes - how much memory what was made takes. @param replaced - is told what was kept under the name until now. */
+  keep<T>(
+    name: string,
+    inputs: Inputs,
+    make: () => T,
+    bytes: (made: T) => number,
+    trace?: Trace,
+    replaced?: (before: T) => void,
+  ): T {
     const known = this.kept.get(name);
     const reason = reasonOf(known?.inputs, inputs, this.letGo.has(name));
     if (known && reason === null) {
@@ -34,9 +41,15 @@ export class Memo {
     }
     const value = made(trace, { cache: this.cache, name, reason: reason! }, make, bytes);
     this.kept.set(name, { inputs, value }, bytes(value));
+    if (known) replaced?.(known.value as T);
     this.letGo.delete(name);
     trace?.held(this.cache, this.kept.bytes);
     return value;
+  }
+
+  /** Makes it anew the next time. */
+  forget(name: string): void {
+    this.kept.take(name);
   }
 }
 

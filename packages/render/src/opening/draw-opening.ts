@@ -151,4 +151,5 @@ function drawLayered(
   if (cut) keepInside(layer.context, multiply(ownView, toBox), rectanglePath(cut.width, cut.height));
   context.setTransform(1, 0, 0, 1, 0, 0);
   context.drawImage(layer.image, bounds.x, bounds.y);
+  resources.environment.giveBack?.(layer);
 }

@@ -1,11 +1,14 @@
 import type { Opening } from '@kadrosyn/core';
-import type { Drawing, Layer } from '../canvas/drawing.js';
+import { giveBack, type Drawing, type Made } from '../canvas/drawing.js';
 import { finishInputs } from '../finish/finish-inputs.js';
 import type { Inputs } from '../kept/inputs.js';
 import type { Memo } from '../kept/memo.js';
 
-/** The layer of a part of an opening as it was made last, or made now when anything that it shows has changed. @param key - of the part. */
-export function keptLayer(kept: Memo, opening: Opening, key: string, drawing: Drawing, make: () => Layer | null): Layer | null {
+/**
+ * The layer of a part of an opening as it was made last, or made now when anything that it shows has changed. What is not exact yet is kept for frames
+ * of a drag only. @param key - of the part.
+ */
+export function keptLayer(kept: Memo, opening: Opening, key: string, drawing: Drawing, make: () => Made | null): Made | null {
   const { view, clip, sheet, resources } = drawing;
   const inputs: Inputs = {
     ...inputsOf(opening),
@@ -18,8 +21,13 @@ export function keptLayer(kept: Memo, opening: Opening, key: string, drawing: Dr
     version: resources.version,
     draft: resources.draft,
   };
-  const bytes = (layer: Layer | null): number => (layer ? layer.bounds.width * layer.bounds.height * 4 : 0);
-  return kept.keep<Layer | null>(key, inputs, make, bytes, resources.trace);
+  const bytes = (of: Made | null): number => (of ? of.layer.bounds.width * of.layer.bounds.height * 4 : 0);
+  const replaced = (before: Made | null): void => {
+    if (before) giveBack(before.layer, resources);
+  };
+  const made = kept.keep<Made | null>(key, inputs, make, bytes, resources.trace, replaced);
+  if (made?.exact === false && !resources.draft) kept.forget(key);
+  return made;
 }
 
 /**

@@ -1,5 +1,5 @@
 import { drawShades, drawSubjectShades } from '../finish/draw-shades.js';
-import { drawForm, type FinishScene } from '../finish/form-drawers.js';
+import { drawFormAbove, drawFormBelow, type FinishScene } from '../finish/form-drawers.js';
 import { isSolid } from '../fill/solid-fill.js';
 import { finishInputs } from '../finish/finish-inputs.js';
 import {
@@ -36,7 +36,7 @@ import { drawDeveloped, drawFewer } from '../photo/developed-photo.js';
 import { clipTo, drawLevel } from '../photo/draw-level.js';
 import { drawDrawing } from '../fill/draw-drawing.js';
 import { drawOutline, drawSilhouetteOutline } from '../finish/draw-outline.js';
-import { lay, newLayer, type Drawing, type Layer, type Target } from '../canvas/drawing.js';
+import { lay, layAway, newLayer, type Drawing, type Layer, type Made, type Target } from '../canvas/drawing.js';
 import { keepInside } from '../canvas/fill-path.js';
 import { boxOnTarget, coverPath, fillArea } from '../fill/ink.js';
 import type { Inputs } from '../kept/inputs.js';
@@ -72,52 +72,51 @@ function shapeBounds(opening: Opening, letterId: string | undefined, drawing: Dr
 }
 
 /** Fill, inner shade, rim and outline over their shadow, on a layer of their own at full strength. */
-export function bodyLayer(opening: Opening, letterId: string | undefined, drawing: Drawing): Layer | null {
+export function bodyLayer(opening: Opening, letterId: string | undefined, drawing: Drawing): Made | null {
   const bounds = bodyBounds(opening, letterId, drawing);
   if (!bounds) return null;
   if (!hasFinish(opening.finish, 'below') || drawing.silhouette) return unshadowedLayer(opening, letterId, bounds, drawing);
   const under = newLayer(bounds, drawing.resources);
-  layShadowed(under, bounds, opening, letterId, drawing);
-  return under;
+  return { layer: under, exact: layShadowed(under, bounds, opening, letterId, drawing) };
 }
 
 /** What of a letter lies above all that the word lays below itself: fill, inner shade, rim, and an outline that is not outside. */
-export function faceLayer(opening: Opening, letterId: string | undefined, drawing: Drawing): Layer | null {
+export function faceLayer(opening: Opening, letterId: string | undefined, drawing: Drawing): Made | null {
   const bounds = bodyBounds(opening, letterId, drawing);
   const { outline, ...finish } = opening.finish;
   return bounds && unshadowedLayer(outline?.align === 'outside' ? { ...opening, finish } : opening, letterId, bounds, drawing);
 }
 
-/** Draws the outline outside of one letter, or of all, onto a layer. */
-export function outsideOutline(layer: Layer, opening: Opening, letterId: string | undefined, drawing: Drawing): void {
+/** Draws the outline outside of one letter, or of all, onto a layer. @returns whether it is exact. */
+export function outsideOutline(layer: Layer, opening: Opening, letterId: string | undefined, drawing: Drawing): boolean {
   const { fill } = opening;
   const { path } = partPath(opening, letterId, drawing.resources.shaper);
   if (fill.type === 'photo' && fill.show === 'subject') {
     const part = newLayer(layer.bounds, drawing.resources);
-    drawFill(part, opening, letterId, path, drawing);
-    return drawSilhouetteOutline(layer, part, opening, drawing);
+    const exact = drawFill({ layer: part, opening, letterId, path, drawing }, true);
+    drawSilhouetteOutline(layer, part, opening, drawing);
+    return exact;
   }
   // Beneath what is not solid it would be seen through any letter of the word.
   const word = isSolid(fill) ? null : partPath(opening, undefined, drawing.resources.shaper).path;
   drawOutline(layer, opening, path, word, drawing);
+  return true;
 }
 
-/** Lays the shadow and what casts it onto a target. */
+/** Lays the shadow and what casts it onto a target. @returns whether it is exact. */
 export function layShadowed(
   target: Target,
   bounds: Bounds,
   opening: Opening,
   letterId: string | undefined,
   drawing: Drawing,
-): void {
-  const { kernels } = drawing.resources;
-  const missed = kernels?.missed;
+): boolean {
   const caster = keptCaster(opening, letterId, bounds, drawing);
-  const isExact = kernels?.missed === missed;
   const name = letterId === undefined ? opening.id : `${opening.id} ${letterId}`;
   const inputs = silhouetteInputs(opening, drawing);
-  drawShadowsOf(target, bounds, { layer: caster, name, inputs, isExact }, shadowsOf(opening.finish), drawing);
-  lay(target, caster);
+  const exact = drawShadowsOf(target, bounds, { ...caster, name, inputs }, shadowsOf(opening.finish), drawing);
+  lay(target, caster.layer);
+  return exact && caster.exact;
 }
 
 /** What the form of an opening depends on: tones change nothing in it, and a blur only where the photo has clear places. */
@@ -149,7 +148,7 @@ export function drawDevelopedOn(target: Target, bounds: Bounds, opening: Opening
 }
 
 /** In a frame of a drag, the layer that casts the shadow stays the same while the shadow alone is changed. */
-export function keptCaster(opening: Opening, letterId: string | undefined, bounds: Bounds, drawing: Drawing): Layer {
+export function keptCaster(opening: Opening, letterId: string | undefined, bounds: Bounds, drawing: Drawing): Made {
   const { layers, draft, version, trace } = drawing.resources;
   const { view, sheet } = drawing;
   if (!layers || !draft) return unshadowedLayer(opening, letterId, bounds, drawing);
@@ -178,77 +177,96 @@ export function keptCaster(opening: Opening, letterId: string | undefined, bound
 const OUT_OF_SIGHT = 200;
 
 /** Fill with what its finish draws in and around it. */
-function unshadowedLayer(opening: Opening, letterId: string | undefined, bounds: Bounds, drawing: Drawing): Layer {
+function unshadowedLayer(opening: Opening, letterId: string | undefined, bounds: Bounds, drawing: Drawing): Made {
   const { fill } = opening;
   if (fill.type === 'photo' && fill.show === 'subject') return subjectBody(opening, letterId, bounds, drawing);
   const layer = newLayer(bounds, drawing.resources);
   const { path } = partPath(opening, letterId, drawing.resources.shaper);
   const scene = { layer, opening, letterId, path, drawing };
-  drawForm('below', scene);
-  drawFill(layer, opening, letterId, path, drawing);
-  drawShades(scene);
-  drawForm('above', scene);
-  return layer;
+  const isBlank = !drawFormBelow(scene);
+  const isFilled = drawFill(scene, isBlank);
+  const isShaded = drawShades(scene);
+  drawFormAbove(scene);
+  return { layer, exact: isFilled && isShaded };
 }
 
 /** The same where only the subject of a photo is shown: all follows its silhouette. */
-function subjectBody(opening: Opening, letterId: string | undefined, bounds: Bounds, drawing: Drawing): Layer {
+function subjectBody(opening: Opening, letterId: string | undefined, bounds: Bounds, drawing: Drawing): Made {
   const part = newLayer(bounds, drawing.resources);
   const { path } = partPath(opening, letterId, drawing.resources.shaper);
-  drawFill(part, opening, letterId, path, drawing);
+  const isFilled = drawFill({ layer: part, opening, letterId, path, drawing }, true);
   const layer = newLayer(bounds, drawing.resources);
   const scene = { layer, opening, letterId, path, drawing, subject: part };
-  drawForm('below', scene);
+  drawFormBelow(scene);
   lay(layer, part);
-  drawSubjectShades(scene, silhouetteInputs(opening, drawing));
-  drawForm('above', scene);
-  return layer;
+  const isShaded = drawSubjectShades(scene, silhouetteInputs(opening, drawing));
+  drawFormAbove(scene);
+  return { layer, exact: isFilled && isShaded };
 }
 
-/** How a fill is drawn onto the layer of its opening, or of one letter. */
-type FillDrawer<F> = (fill: F, scene: Omit<FinishScene, 'subject'>) => void;
+/** How a fill is drawn onto the layer of its opening, or of one letter, and whether it is exact. */
+type FillDrawer<F> = (fill: F, scene: FillScene) => boolean;
 
-function drawPaint(fill: FillOf<'colour'> | FillOf<'gradient'>, { layer, opening, path, drawing }: FinishScene): void {
+type FillScene = Omit<FinishScene, 'subject'> & {
+  /** Nothing has been drawn onto the layer before. */
+  readonly isBlank: boolean;
+};
+
+function drawPaint(fill: FillOf<'colour'> | FillOf<'gradient'>, { layer, opening, path, drawing, isBlank }: FillScene): boolean {
   if (drawing.silhouette) coverPath(layer, opening, path, drawing);
-  else fillArea(layer, opening, { path }, fill, drawing);
+  else fillArea(layer, opening, { path }, fill, drawing, isBlank);
+  return true;
 }
 
 /** Every kind of fill. */
 const FILL_DRAWERS: { readonly [T in FillType]: FillDrawer<FillOf<T>> } = {
-  none: () => undefined,
+  none: () => true,
   colour: drawPaint,
   gradient: drawPaint,
-  drawing: (fill, { layer, opening, drawing }) => drawDrawing(layer, opening, fill, drawing),
-  photo: (fill, { layer, opening, letterId, path, drawing }) => {
-    if (drawing.silhouette && fill.show !== 'subject') coverPath(layer, opening, path, drawing);
-    else drawPhoto(layer, opening, letterId, fill, path, drawing);
+  drawing: (fill, { layer, opening, drawing }) => {
+    drawDrawing(layer, opening, fill, drawing);
+    return true;
+  },
+  photo: (fill, scene) => {
+    const { layer, opening, path, drawing } = scene;
+    if (!drawing.silhouette || fill.show === 'subject') return drawPhoto(fill, scene);
+    coverPath(layer, opening, path, drawing);
+    return true;
   },
 };
 
-function drawFill(layer: Layer, opening: Opening, letterId: string | undefined, path: Path, drawing: Drawing): void {
+/** @returns whether it is exact. */
+function drawFill(scene: Omit<FinishScene, 'subject'>, isBlank: boolean): boolean {
+  const { opening } = scene;
   // Each drawer takes its own fills only, and is found by their type.
-  (FILL_DRAWERS[opening.fill.type] as FillDrawer<Fill>)(opening.fill, { layer, opening, letterId, path, drawing });
+  return (FILL_DRAWERS[opening.fill.type] as FillDrawer<Fill>)(opening.fill, { ...scene, isBlank });
 }
 
-function drawPhoto(
+function drawPhoto(fill: PhotoFill, { layer, opening, letterId, path, drawing, isBlank }: FillScene): boolean {
+  if (fill.extend) fillArea(layer, opening, { path }, { type: 'colour', colour: fill.extend }, drawing);
+  if (layer.draft && !drawing.silhouette && drawPhotoQuickly(layer, opening, fill, path, drawing)) return false;
+  const isDirect = isBlank && !fill.extend;
+  const part = isDirect ? layer : newLayer(layer.bounds, drawing.resources);
+  const drawn = drawPixels(part, opening, letterId, fill, drawing);
+  if (!drawn) drawWaiting(part);
+  keepInside(part.context, boxOnTarget(opening, part, drawing), path);
+  cutByPhoto(part, opening, fill, drawing);
+  if (!isDirect) layAway(layer, part, drawing.resources);
+  return drawn !== 'coarse';
+}
+
+/** The px of a photo, or of its subject, over all of a layer; null while they have not arrived. */
+function drawPixels(
   layer: Layer,
   opening: Opening,
   letterId: string | undefined,
   fill: PhotoFill,
-  path: Path,
   drawing: Drawing,
-): void {
-  if (fill.extend) fillArea(layer, opening, { path }, { type: 'colour', colour: fill.extend }, drawing);
-  if (layer.draft && !drawing.silhouette && drawPhotoQuickly(layer, opening, fill, path, drawing)) return;
-  const part = newLayer(layer.bounds, drawing.resources);
-  if (fill.show === 'subject') {
-    const pixels = subjectPixelsIn(opening, fill, layer.bounds, drawing);
-    if (pixels) putPixels(part.context, pixels);
-    else drawWaiting(part);
-  } else if (!drawDeveloped(part, opening, letterId, fill, drawing)) drawWaiting(part);
-  keepInside(part.context, boxOnTarget(opening, part, drawing), path);
-  cutByPhoto(part, opening, fill, drawing);
-  lay(layer, part);
+): 'exact' | 'coarse' | null {
+  if (fill.show !== 'subject') return drawDeveloped(layer, opening, letterId, fill, drawing);
+  const pixels = subjectPixelsIn(opening, fill, layer.bounds, drawing);
+  if (pixels) putPixels(layer.context, pixels);
+  return pixels && 'exact';
 }
 
 function drawWaiting({ context, bounds }: Layer): void {
@@ -295,6 +313,7 @@ function drawWarpedQuickly(layer: Layer, opening: Opening, fill: PhotoFill, path
   clipTo(layer.context, boxOnTarget(opening, layer, drawing), path);
   drawCoarse(layer, layer.bounds, surface, COARSE);
   layer.context.restore();
+  drawing.resources.environment.giveBack?.(surface);
   return true;
 }
 

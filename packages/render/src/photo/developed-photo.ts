@@ -19,8 +19,8 @@ import { canBeSampled, effectFrame, plainPixels } from './photo-pixels.js';
 const [TONE_PIXELS, BLUR_PIXELS] = [64_000, 25_000];
 
 /**
- * Draws the photo of a fill over all of a layer, with tone, blur and effects: exactly where that is at hand, else from fewer pixels. False while
- * the photo has not arrived.
+ * Draws the photo of a fill over all of a layer, with tone, blur and effects: exactly where that is at hand, else from fewer pixels.
+ * @returns which of both it was; null while the photo has not arrived.
  */
 export function drawDeveloped(
   layer: Layer,
@@ -28,17 +28,17 @@ export function drawDeveloped(
   letterId: string | undefined,
   fill: PhotoFill,
   drawing: Drawing,
-): boolean {
+): 'exact' | 'coarse' | null {
   if (!isDeveloped(fill)) {
     const pixels = plainPixels(opening, fill, layer.bounds, drawing, 1);
     if (pixels) putPixels(layer.context, pixels);
-    return pixels !== null;
+    return pixels && 'exact';
   }
-  if (!canBeSampled(opening, fill, layer.bounds, drawing)) return false;
+  if (!canBeSampled(opening, fill, layer.bounds, drawing)) return null;
   const made = exactly(layer, opening, letterId, fill, drawing);
-  if (!made) return drawFewer(layer, layer.bounds, opening, fill, drawing);
+  if (!made) return drawFewer(layer, layer.bounds, opening, fill, drawing) ? 'coarse' : null;
   putPixels(layer.context, made);
-  return true;
+  return 'exact';
 }
 
 /** Null while it is made elsewhere. The photo is sampled only where it has to be sent there. */
@@ -72,6 +72,7 @@ export function drawFewer(target: Target, bounds: Bounds, opening: Opening, fill
   const surface = drawing.resources.environment.createSurface(pixels.width, pixels.height);
   putPixels(surface.context, pixels);
   drawCoarse(target, bounds, surface, coarse);
+  drawing.resources.environment.giveBack?.(surface);
   return true;
 }
 

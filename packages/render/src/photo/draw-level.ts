@@ -31,7 +31,9 @@ export function clipTo(context: Context2D, toCanvas: Matrix, path: Path): void {
   context.clip('nonzero');
 }
 
-const masks = new WeakMap<Plane, Surface>();
+/** Pictures of masks that were drawn last. A frame of a drag draws each of its masks several times, and the next frame has others. */
+const masks = new Map<Plane, { readonly picture: Surface; readonly environment: RenderEnvironment }>();
+const MOST_MASKS = 12;
 
 /** Draws a mask of working size by the canvas itself. @param toPlane - px of the sheet to px of the mask. */
 export function drawMask(
@@ -52,9 +54,14 @@ export function drawMask(
 
 function maskPicture(mask: Plane, environment: RenderEnvironment): Surface {
   const known = masks.get(mask);
-  if (known) return known;
-  const surface = environment.createSurface(mask.width, mask.height);
-  putPixels(surface.context, tinted(mask, 0, 0, 0));
-  masks.set(mask, surface);
-  return surface;
+  if (known) return known.picture;
+  for (const [oldest, { picture, environment: origin }] of masks) {
+    if (masks.size < MOST_MASKS) break;
+    masks.delete(oldest);
+    origin.giveBack?.(picture);
+  }
+  const picture = environment.createSurface(mask.width, mask.height);
+  putPixels(picture.context, tinted(mask, 0, 0, 0));
+  masks.set(mask, { picture, environment });
+  return picture;
 }

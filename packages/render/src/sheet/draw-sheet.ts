@@ -49,6 +49,7 @@ export function drawSheet(context: Context2D, sheet: ResolvedSheet, view: SheetV
 /**
  * Draws background and items, the crossings in their local order, without the sheet's mood.
  * @param part - only this much of the canvas is wanted, px of the canvas; all of it when absent.
+ * @returns whether all of it is exact: nothing stands in for what is still made elsewhere.
  */
 export function drawPlainSheet(
   context: Context2D,
@@ -56,13 +57,14 @@ export function drawPlainSheet(
   view: SheetView,
   resources: RenderResources,
   part?: Bounds,
-): void {
+): boolean {
   context.save();
   clipToSheet(context, sheet, view);
   const drawing = drawingOf(context, sheet, view, resources);
-  const backdrop = (target: Target): void => drawBackdrop(target, drawing!);
-  if (drawing) composeItems({ context, x: 0, y: 0 }, withoutBackground(sheet.items), drawing, backdrop, part);
+  const backdrop = (target: Target): boolean => drawBackdrop(target, drawing!);
+  const exact = !drawing || composeItems({ context, x: 0, y: 0 }, withoutBackground(sheet.items), drawing, backdrop, part);
   context.restore();
+  return exact;
 }
 
 /** A pass over all of the sheet that the canvas shows; null where that is nothing. */
@@ -88,17 +90,24 @@ export function clipToSheet(context: Context2D, sheet: ResolvedSheet, view: Shee
   context.clip();
 }
 
-/** All that lies behind the items: the ground of the sheet, its background, and the veil over both that makes what lies upon it readable. */
-export function drawBackdrop(target: Target, drawing: Drawing): void {
+/** All that lies behind the items: the ground of the sheet, its background, and the veil over both that makes what lies upon it readable. @returns whether it is exact. */
+export function drawBackdrop(target: Target, drawing: Drawing): boolean {
   drawGround(target, drawing);
   const background = backgroundOf(drawing.sheet);
-  if (background && !background.hidden) for (const paint of paintsOf([background], new Map(), drawing)) paint.draw(target);
+  const exact = !background || background.hidden || drawOne(target, background, drawing);
   drawVeil(target, drawing);
+  return exact;
 }
 
-/** What the sheet itself is made of. */
-export function drawGround(target: Target, drawing: Drawing): void {
-  for (const paint of paintsOf([groundOpening(drawing.sheet)], new Map(), drawing)) paint.draw(target);
+function drawOne(target: Target, opening: Opening, drawing: Drawing): boolean {
+  let exact = true;
+  for (const paint of paintsOf([opening], new Map(), drawing)) exact = paint.draw(target) && exact;
+  return exact;
+}
+
+/** What the sheet itself is made of. @returns whether it is exact; a colour or a gradient always is. */
+export function drawGround(target: Target, drawing: Drawing): boolean {
+  return drawOne(target, groundOpening(drawing.sheet), drawing);
 }
 
 export function drawVeil(target: Target, drawing: Drawing): void {
@@ -111,7 +120,7 @@ export function drawVeil(target: Target, drawing: Drawing): void {
     fill: { type: 'colour', colour },
     finish: { opacity: strength },
   };
-  for (const paint of paintsOf([veil], new Map(), drawing)) paint.draw(target);
+  drawOne(target, veil, drawing);
 }
 
 const grounds = new WeakMap<Fill, Opening>();

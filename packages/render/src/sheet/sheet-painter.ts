@@ -11,7 +11,8 @@ import {
   type SheetView,
 } from './draw-sheet.js';
 import type { Drawing } from '../canvas/drawing.js';
-import type { Context2D, Surface } from '../canvas/environment.js';
+import type { Context2D, RenderEnvironment, Surface } from '../canvas/environment.js';
+import { SurfacePool } from '../canvas/surface-pool.js';
 import { hidesAll } from '../opening/hides-all.js';
 import { Memo } from '../kept/memo.js';
 import { copyInMood, hasMood } from '../finish/mood.js';
@@ -57,6 +58,7 @@ export class SheetPainter {
   private changed: number | null = null;
   /** For this frame kernels were asked. */
   private asked: Frame | null = null;
+  private pool: { readonly source: RenderEnvironment; readonly surfaces: SurfacePool } | null = null;
 
   /** @param context - of the canvas that is shown, kept in main memory. */
   constructor(private readonly shown: Context2D) {}
@@ -67,7 +69,8 @@ export class SheetPainter {
   }
 
   /** Brings the canvas up to date. Unchanged sheets cost a comparison. */
-  paint(sheet: ResolvedSheet, view: SheetView, version: number, resources: RenderResources): Painted {
+  paint(sheet: ResolvedSheet, view: SheetView, version: number, given: RenderResources): Painted {
+    const resources = this.pooled(given);
     const next: Frame = { sheet, view, version };
     const last = this.last;
     const isSame = last !== null && sameView(last, next) && (this.plain !== null) === hasMood(sheet);
@@ -82,10 +85,24 @@ export class SheetPainter {
     return 'whole';
   }
 
+  /** Whether what is shown is the exact picture. */
+  get isExact(): boolean {
+    return this.last !== null && !this.approximate;
+  }
+
   /** Replaces what was put together from layers by the exact picture. Call it when a gesture ends, and when kernels have brought something. */
-  settle(resources: RenderResources): void {
+  settle(given: RenderResources): void {
+    const resources = this.pooled(given);
     if (this.last && this.approximate && this.isReady(this.last, resources)) this.paintWhole(this.last, resources);
     if (!this.approximate) this.layers = null;
+  }
+
+  /** The same resources, with canvases that are used again from frame to frame. */
+  private pooled(resources: RenderResources): RenderResources {
+    const source = resources.environment;
+    if (source.giveBack) return resources;
+    if (this.pool?.source !== source) this.pool = { source, surfaces: new SurfacePool(source) };
+    return { ...resources, environment: this.pool.surfaces };
   }
 
   /**
@@ -103,10 +120,10 @@ export class SheetPainter {
     const drawing = item && drawingOf(this.context, frame.sheet, frame.view, { ...resources, version: frame.version });
     const bounds = drawing && itemBounds(item, drawing);
     if (!bounds) return true;
-    const before = kernels.missed;
     const scratch = resources.environment.createSurface(bounds.width, bounds.height);
-    composeItems({ context: scratch.context, x: bounds.x, y: bounds.y }, [item], drawing, null);
-    return kernels.missed === before;
+    const exact = composeItems({ context: scratch.context, x: bounds.x, y: bounds.y }, [item], drawing, null);
+    resources.environment.giveBack?.(scratch);
+    return exact;
   }
 
   /** Forgets everything, for example when the canvas was resized. */
@@ -121,10 +138,9 @@ export class SheetPainter {
     this.changed = null;
     this.approximate = resources.draft ?? false;
     this.makePlain(frame.sheet, resources);
-    const missed = resources.kernels?.missed;
     clearCanvas(this.context);
-    drawPlainSheet(this.context, frame.sheet, frame.view, { ...resources, version: frame.version });
-    this.isPlainExact = !this.approximate && missed === resources.kernels?.missed;
+    const exact = drawPlainSheet(this.context, frame.sheet, frame.view, { ...resources, version: frame.version });
+    this.isPlainExact = !this.approximate && exact;
     if (!this.isPlainExact) this.approximate = true;
     if (this.plain) {
       clearCanvas(this.shown);

@@ -30,9 +30,9 @@ import {
   type Plane,
   type ResolvedSheet,
 } from '@kadrosyn/core';
-import { alphaOfLayer, newLayer, type Drawing } from '../canvas/drawing.js';
+import { newLayer, takenAlpha, type Drawing } from '../canvas/drawing.js';
 import { coverPath } from '../fill/ink.js';
-import { ObjectMemo } from '../kept/memo.js';
+import { Memo, ObjectMemo } from '../kept/memo.js';
 import { once } from '../kept/once.js';
 import { partPath } from '../outline/outline-paths.js';
 import { levelMatrix, photoToSheet, subjectLevel } from '../photo/photo-pixels.js';
@@ -112,7 +112,7 @@ function makePlan(
   const toLevel = invert(chain(toPlane, toSheet, levelMatrix(level)));
   const subject = samplePlane(matteOf(level.pixels).matte, toLevel, area.width, area.height);
   cutAway(subject, toPlane, toSheet, photo);
-  const inside = insideOf(windows, toPlane, area, drawing);
+  const inside = keptInside(opening, windows, toPlane, area, drawing);
   const { box, finish } = opening;
   const toBox = multiply(scaling(1 / box.width, 1 / box.height), invert(multiply(toPlane, boxMatrix(box))));
   const toPhoto = invert(multiply(toPlane, toSheet));
@@ -172,6 +172,29 @@ function cutAway(subject: Plane, toPlane: Matrix, toSheet: Matrix, photo: { widt
   }
 }
 
+/** Bytes of insides that are kept: several at working size. */
+const INSIDE_BUDGET = 16 * 2 ** 20;
+const insides = new Memo('covers', INSIDE_BUDGET);
+
+/** The inside of an opening as it was made last, as long as the windows stay where they are. */
+function keptInside(opening: Opening, windows: readonly Opening[], toPlane: Matrix, area: Bounds, drawing: Drawing): Plane {
+  const { shaper, trace, draft } = drawing.resources;
+  const inputs = {
+    windows: windows.flatMap(({ outline, box }) => [outline, box]),
+    view: [toPlane.a, toPlane.e, toPlane.f],
+    size: [area.width, area.height],
+    letters: shaper.version,
+  };
+  const make = (): Plane => insideOf(windows, toPlane, area, drawing);
+  return insides.keep(
+    `${opening.id} inside${draft ? ' in frames of a drag' : ''}`,
+    inputs,
+    make,
+    ({ data }) => data.byteLength,
+    trace,
+  );
+}
+
 /** Coverage of the union of the windows. `bounds` is the place of the plane's px. */
 export function insideOf(windows: readonly Opening[], view: Matrix, bounds: Bounds, drawing: Drawing): Plane {
   const at = { x: 0, y: 0, width: bounds.width, height: bounds.height };
@@ -180,5 +203,5 @@ export function insideOf(windows: readonly Opening[], view: Matrix, bounds: Boun
   for (const window of windows) {
     coverPath(layer, window, partPath(window, undefined, drawing.resources.shaper).path, onPlane);
   }
-  return alphaOfLayer(layer);
+  return takenAlpha(layer, drawing.resources);
 }

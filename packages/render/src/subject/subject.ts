@@ -20,7 +20,7 @@ import {
   type Plane,
 } from '@kadrosyn/core';
 import { drawLevel, drawMask } from '../photo/draw-level.js';
-import { alphaOfLayer, lay, newLayer, type Drawing, type Layer } from '../canvas/drawing.js';
+import { alphaOfLayer, layAway, newLayer, type Drawing, type Layer } from '../canvas/drawing.js';
 import { putPixels } from '../photo/level-chain.js';
 import { photoToSheet, subjectLevel, subjectPixelsIn } from '../photo/photo-pixels.js';
 import { drawShadow, drawSoft } from '../finish/shadow.js';
@@ -80,7 +80,7 @@ export function subjectLayer(
   if (contact) drawContact(layer, contact, silhouette!, opening.overhangs!.contact!.strength, drawing);
   const scratch = newLayer(bounds, drawing.resources);
   putPixels(scratch.context, pixels);
-  lay(layer, scratch);
+  layAway(layer, scratch, drawing.resources);
   return layer;
 }
 
@@ -146,7 +146,7 @@ function quickLayer(opening: Opening, plan: SubjectPlan, as: 'tongue' | 'whole',
   const inside = insideOf(windows, view, bounds, drawing);
   if (shadow) drawShadow(under, silhouette, shadow, drawing, inside);
   if (contact) drawContact(under, contact, silhouette, opening.overhangs!.contact!.strength, drawing);
-  lay(under, subject);
+  layAway(under, subject, drawing.resources);
   return under;
 }
 

@@ -220,11 +220,6 @@ export class Server {
   }
 
   /** The font file of a face of one's own; undefined where there is none. */
-  async faceFile(id: string): Promise<Uint8Array | undefined> {
-    const response = await fetch(`/api/faces/${id}/file`);
-    return response.ok ? new Uint8Array(await response.arrayBuffer()) : undefined;
-  }
-
   async addFace(file: File): Promise<OwnFace> {
     const form = new FormData();
     form.append('file', file, file.name);

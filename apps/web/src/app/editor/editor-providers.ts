@@ -3,6 +3,7 @@ import { COLOUR_SOURCE } from '../interface/colour-offers';
 import { Arrivals } from './arrivals';
 import { BreakoutChecks } from './breakout/breakout-checks';
 import { BreakoutEditing } from './breakout/breakout-editing';
+import { FindingsEngine } from './findings/findings-engine';
 import { BreakoutFinder } from './breakout/breakout-finder';
 import { CutLines } from './breakout/cut-lines';
 import { FindSubject } from './breakout/find-subject';
@@ -62,6 +63,7 @@ export const EDITOR_PROVIDERS: Provider[] = [
   ColourTaking,
   PhotoColours,
   SheetPixels,
+  FindingsEngine,
   WordReading,
   Cutting,
   BreakoutFinder,

@@ -36,14 +36,6 @@ export class OwnFaces {
   /** The axes of any face, shipped or own. */
   readonly axesOf = (id: string): FaceAxes => (findFace(id) ?? this.find(id))?.axes ?? {};
 
-  /** The font as HarfBuzz reads it; undefined where there is none of that id. */
-  files(id: string): Promise<Uint8Array[] | undefined> {
-    return this.server.faceFile(id).then(
-      (bytes) => (bytes ? [bytes] : undefined),
-      () => undefined,
-    );
-  }
-
   /** Adds font files. @returns what came of each. */
   async add(files: readonly File[]): Promise<{ readonly fileName: string; readonly face?: OwnFace; readonly fault?: string }[]> {
     const results = [];

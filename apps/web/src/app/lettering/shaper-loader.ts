@@ -1,12 +1,10 @@
-import { inject, Injectable, signal } from '@angular/core';
-import { FALLBACK_FACE, fallbackFacesFor, findFace, loadShaper, SHIPPED_FACES, type Face, type Shaper } from '@kadrosyn/core';
-import { Fault } from '../api/fault';
-import { OwnFaces } from './own-faces';
+import { Injectable, signal } from '@angular/core';
+import { FALLBACK_FACE, fallbackFacesFor, loadShaper, type Shaper } from '@kadrosyn/core';
+import { faceFiles } from './face-files';
 
 /** HarfBuzz with the faces that are needed so far. Faces are fetched when something asks for them, each once. */
 @Injectable({ providedIn: 'root' })
 export class ShaperLoader {
-  private readonly own = inject(OwnFaces);
   private readonly current = signal<Shaper | null>(null);
   /** Another object whenever faces have arrived; null before the first ones are there. */
   readonly shaper = this.current.asReadonly();
@@ -40,22 +38,11 @@ export class ShaperLoader {
   }
 
   private async start(): Promise<void> {
-    this.current.set(await loadShaper([{ id: FALLBACK_FACE, files: await shippedFiles(findFace(FALLBACK_FACE)!) }]));
+    this.current.set(await loadShaper([{ id: FALLBACK_FACE, files: (await faceFiles(FALLBACK_FACE))! }]));
   }
 
   private async add(id: string): Promise<void> {
-    const shipped = SHIPPED_FACES.find((face) => face.id === id);
-    const files = shipped ? await shippedFiles(shipped) : await this.own.files(id);
+    const files = await faceFiles(id);
     if (files) this.current.update((shaper) => shaper?.with([{ id, files }]) ?? null);
   }
-}
-
-function shippedFiles(face: Face): Promise<Uint8Array[]> {
-  return Promise.all(
-    face.files.map(async (name) => {
-      const response = await fetch(`/faces/${name}.ttf`);
-      if (!response.ok) throw new Fault('face-missing', `The face ${face.name} could not be loaded. Reload the page.`);
-      return new Uint8Array(await response.arrayBuffer());
-    }),
-  );
 }

@@ -22,7 +22,6 @@ interface KernelRequest {
 
 /** Runs kernels in a worker, one after the other; what was overtaken by a newer request is not begun. */
 export class KernelRunner implements Kernels {
-  missed = 0;
   private readonly results = new BudgetCache<string, { readonly inputs: Inputs; readonly result: Pixels | Plane }>(BUDGET);
   private readonly waiting = new Map<string, KernelRequest>();
   private readonly running = new Map<string, KernelRequest>();
@@ -48,7 +47,6 @@ export class KernelRunner implements Kernels {
       this.trace?.hit('kernels');
       return known.result;
     }
-    this.missed++;
     if (!job) return null;
     const asked = this.waiting.get(name) ?? this.running.get(name);
     if (reasonOf(asked?.inputs, inputs) !== null) {

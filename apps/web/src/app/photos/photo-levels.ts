@@ -101,6 +101,11 @@ export class PhotoLevels implements PhotoSource {
     return this.nearest(photoId, wanted, known);
   }
 
+  /** A level that is here; nothing is asked for. @param key - id of a photo, or of a subject's levels. */
+  held(key: string, index: number): PhotoLevel | undefined {
+    return this.exact.get(`${key}/${index}`) ?? this.coarse.get(`${key}/${index}`);
+  }
+
   /** The levels of a subject are known by photo and matte together. */
   subject(photoId: string, matteSha256: string, scale: number): PhotoLevel | undefined {
     const key = `${photoId}/${matteSha256}`;
@@ -117,14 +122,12 @@ export class PhotoLevels implements PhotoSource {
   /** The next coarser level that is here, else the next finer one. */
   private nearest(photoId: string, wanted: number, known: Known): PhotoLevel | undefined {
     const count = levelCount(known.width, known.height);
-    const at = (index: number): PhotoLevel | undefined =>
-      this.exact.get(`${photoId}/${index}`) ?? this.coarse.get(`${photoId}/${index}`);
     for (let index = wanted; index < count; index++) {
-      const found = at(index);
+      const found = this.held(photoId, index);
       if (found) return found;
     }
     for (let index = wanted - 1; index >= 0; index--) {
-      const found = at(index);
+      const found = this.held(photoId, index);
       if (found) return found;
     }
     return undefined;

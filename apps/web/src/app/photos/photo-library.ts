@@ -1,6 +1,6 @@
 import { computed, inject, Injectable, signal } from '@angular/core';
 import type { Bounds, Cutout, NeededMatte, Photo } from '@kadrosyn/core';
-import { Fault, faultOf, pauseAfter } from '../api/fault';
+import { Fault, faultOf, isPassingStatus, pauseAfter } from '../api/fault';
 import { pauseOrOnline } from '../api/pause';
 import { Server } from '../api/server';
 import type { LibraryPicture, StoredPhoto, UploadedFile } from '../api/server-types';
@@ -25,6 +25,8 @@ export interface AddedFile {
   /** Known as soon as the browser has read the file. */
   readonly photo?: Photo;
   readonly fault?: string;
+  /** It may well go another time. */
+  readonly isPassing?: boolean;
   /** It was in the supplies before. */
   readonly wasHere?: boolean;
 }
@@ -117,20 +119,30 @@ export class PhotoLibrary {
     await this.load();
   }
 
-  /** Sends a photo again that the server no longer has, if this browser still has its file. @returns whether it is there again */
+  /**
+   * Sends a photo again that the server no longer has, if this browser still has its file.
+   * @returns whether it is there again. @throws Fault when that can not be told now, since the server is away.
+   */
   async sendAgain({ id, name }: Photo): Promise<boolean> {
     const file = this.added.get(id) ?? (await this.masterOf(id, name));
     // It is on its way again: nothing that shows it is saved until it has arrived.
     if (file) this.stored.update((list) => list.filter((entry) => entry.photo.id !== id));
-    return file !== null && (await this.addOne(file, () => undefined)).fault === undefined;
+    if (!file) return false;
+    const { fault, isPassing = false } = await this.addOne(file, () => undefined);
+    if (isPassing) throw new Fault('not-sent', fault!, {}, true);
+    return fault === undefined;
   }
 
-  /** The same for the file of a cutout. */
+  /** The same for the file of a cutout. @throws Fault as above */
   async sendMatteAgain({ photoId, matteSha256 }: NeededMatte): Promise<boolean> {
     const bytes = await keptByBrowser(`/api/photos/${photoId}/mattes/${matteSha256}/full`);
     if (!bytes) return false;
     const png = new Uint8Array(await bytes.arrayBuffer());
-    return (await this.server.addMatte(photoId, png).catch(() => null)) === matteSha256;
+    const sent = await this.server.addMatte(photoId, png).catch((error: unknown) => {
+      if (faultOf(error).isPassing) throw error;
+      return null;
+    });
+    return sent === matteSha256;
   }
 
   /** Makes a picture of the picture library a photo of one's own. @throws Fault */
@@ -167,7 +179,8 @@ export class PhotoLibrary {
       if (!local) onRead(documentPhoto(photo), file);
       return { fileName: file.name, photo: documentPhoto(photo), wasHere: before.has(photo.id) };
     } catch (error) {
-      return { fileName: file.name, fault: faultOf(error).message, ...(local ? { photo: local.photo } : {}) };
+      const { message: fault, isPassing } = faultOf(error);
+      return { fileName: file.name, fault, isPassing, ...(local ? { photo: local.photo } : {}) };
     } finally {
       this.active--;
       this.waiting.shift()?.();
@@ -225,10 +238,11 @@ export class PhotoLibrary {
   }
 }
 
-/** What the browser has kept of an address, or what stands there now; null where there is nothing. */
+/** What the browser has kept of an address, or what stands there now; null where there is nothing. @throws when the server is away */
 async function keptByBrowser(address: string): Promise<Blob | null> {
-  const answer = await fetch(address, { cache: 'force-cache' }).catch(() => null);
-  return answer?.ok ? answer.blob() : null;
+  const answer = await fetch(address, { cache: 'force-cache' });
+  if (isPassingStatus(answer.status)) throw new Fault('not-told', 'The server does not answer at the moment.', {}, true);
+  return answer.ok ? answer.blob() : null;
 }
 
 function shown(stored: StoredPhoto): LibraryPhoto {

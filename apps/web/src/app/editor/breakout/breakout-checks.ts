@@ -32,22 +32,24 @@ export class BreakoutChecks {
       key: `${check} ${index}`,
       words,
       mark: check === 'hard-cut' ? at : null,
-      remedy: remedy ? { name: remedy.name, run: () => this.run(remedy) } : null,
+      remedy: remedy ? { name: remedy.name, run: () => void this.run(remedy) } : null,
     }));
   });
 
-  private run(remedy: CheckRemedy): void {
+  private async run(remedy: CheckRemedy): Promise<void> {
     switch (remedy.do) {
       case 'keep-in':
         return this.editing.letPiece(remedy.piece, false);
       case 'paint-on':
-        return this.painting.begin(remedy.pair);
+        this.painting.begin(remedy.pair);
+        return;
       case 'move-cut': {
         const { pair } = remedy;
         const cut = this.lines
           .shown()
           .find(({ target, index }) => index === remedy.cut && (target === 'overhang' ? pair === null : target.pair === pair));
-        if (cut && !this.lines.toEdge(cut)) this.notices.say('There is no better place near by. The cut stays where it is.');
+        if (cut && !(await this.lines.toEdge(cut)))
+          this.notices.say('There is no better place near by. The cut stays where it is.');
       }
     }
   }

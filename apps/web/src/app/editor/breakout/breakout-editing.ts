@@ -4,6 +4,7 @@ import {
   changeCrossing,
   changeCutout,
   changeItem,
+  crossingKey,
   findItem,
   findSheet,
   KEPT_IN,
@@ -43,8 +44,8 @@ export class BreakoutEditing {
   readonly overhangs = computed(() => this.session.selectedOpening()?.overhangs ?? KEPT_IN);
 
   /** Lets one piece out or in, by its number. */
-  letPiece(index: number, out: boolean): void {
-    const found = this.finder.now();
+  async letPiece(index: number, out: boolean): Promise<void> {
+    const found = await this.finder.now();
     const piece = found?.overhang?.pieces[index];
     if (!found || !piece) return;
     const { overhang } = found.overhang.plan;
@@ -52,8 +53,8 @@ export class BreakoutEditing {
     this.change((overhangs) => letPiece(overhangs, overhang, piece.label, out), words);
   }
 
-  letSide(side: Side, out: boolean): void {
-    const overhang = this.finder.now()?.overhang?.plan.overhang ?? null;
+  async letSide(side: Side, out: boolean): Promise<void> {
+    const overhang = (await this.finder.now())?.overhang?.plan.overhang ?? null;
     const words = `${out ? 'Let' : 'Keep'} ${this.name()} ${out ? 'out' : 'in'} at the ${side}`;
     this.change((overhangs) => letSide(overhangs, overhang, side, out), words);
   }
@@ -63,8 +64,8 @@ export class BreakoutEditing {
   }
 
   /** @param key - see `NamedRegion`. */
-  letRegion(key: string, isOver: boolean): void {
-    const found = this.finder.now();
+  async letRegion(key: string, isOver: boolean): Promise<void> {
+    const found = await this.finder.now();
     const named = found && namedRegions(found.sheet, found.itemId, found.crossings).find((region) => region.key === key);
     if (!found || !named) return;
     const { survey, region } = named;
@@ -75,17 +76,20 @@ export class BreakoutEditing {
   }
 
   /** In all places of one pair. */
-  letPair(survey: CrossingSurvey, isOver: boolean, name: string): void {
-    const found = this.finder.now();
+  async letPair(survey: CrossingSurvey, isOver: boolean, name: string): Promise<void> {
+    const found = await this.finder.now();
     if (!found) return;
     const lowerIsOver = (survey.crossing.lower.itemId === found.itemId) === isOver;
     const words = `${this.name()} ${isOver ? 'over' : 'under'} all of ${name}`;
-    this.changeCrossing(survey, (crossing) => letPair(crossing, lowerIsOver), words);
+    await this.changeCrossing(survey, (crossing) => letPair(crossing, lowerIsOver), words);
   }
 
-  changeCrossing(survey: CrossingSurvey, change: (crossing: Crossing) => Crossing, name: string): void {
-    const found = this.finder.now();
-    if (found) this.commit(this.crossingEdit(found, survey.crossing, change(survey.crossing), name));
+  async changeCrossing(survey: CrossingSurvey, change: (crossing: Crossing) => Crossing, name: string): Promise<void> {
+    const found = await this.finder.now();
+    const key = crossingKey(survey.crossing);
+    // As it is by now: it may have been changed since it was looked for.
+    const crossing = found?.crossings.find((other) => crossingKey(other.crossing) === key)?.crossing;
+    if (found && crossing) this.commit(this.crossingEdit(found, crossing, change(crossing), name));
   }
 
   /** Brings the shadow of the overhang, changes it, or takes it away. */

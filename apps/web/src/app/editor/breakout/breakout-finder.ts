@@ -13,15 +13,9 @@ import {
   type Project,
   type Sheet,
 } from '@kadrosyn/core';
-import {
-  BROWSER_ENVIRONMENT,
-  surveyCrossing,
-  surveyOverhang,
-  type CrossingSurvey,
-  type OverhangSurvey,
-  type RenderResources,
-} from '@kadrosyn/render';
+import type { CrossingSurvey, OverhangSurvey } from '@kadrosyn/render';
 import { PhotoLevels } from '../../photos/photo-levels';
+import { FindingsEngine } from '../findings/findings-engine';
 import { tabsFor } from '../panel/panel-tabs';
 import { EditorSession } from '../session';
 import { selectIsMoving, selectTab } from '../state/editor.selectors';
@@ -36,22 +30,35 @@ export interface Findings {
   readonly crossings: readonly CrossingSurvey[];
 }
 
-/** So long, ms, it is looked at pairs before others have a turn. */
-const SLICE = 12;
-/** The exact picture comes first: it makes most of what is looked at here. */
+/** Something else was looked for, or another step was taken, before it was found. */
+const OVERTAKEN = Symbol('overtaken');
+
+/** What is being looked at, and what comes of it: the same for all that wait for it. */
+interface Looking {
+  readonly project: Project;
+  readonly itemId: string;
+  /** Of the levels and faces. */
+  readonly version: number;
+  readonly done: Promise<Findings | null | typeof OVERTAKEN>;
+}
+
+/** What is selected may be asked about next: everything is made ready when nothing has happened for so many ms. */
+const AT_REST = 800;
+/** The exact picture comes first. */
 const AFTER_PICTURE = 40;
 
-/** Looks for pieces and crossings of what is selected, while the Break out tab is open. Pair by pair, so that nothing has to wait for it. */
+/** Looks for pieces and crossings of what is selected, while the Break out tab is open. */
 @Injectable()
 export class BreakoutFinder {
   private readonly session = inject(EditorSession);
   private readonly levels = inject(PhotoLevels);
+  private readonly engine = inject(FindingsEngine);
   private readonly store = inject(Store);
   private readonly tab = this.store.selectSignal(selectTab);
   private readonly isMoving = this.store.selectSignal(selectIsMoving);
   private readonly found = signal<Findings | null>(null);
   readonly isLooking = signal(false);
-  private turn = 0;
+  private going: Looking | null = null;
   private timer: ReturnType<typeof setTimeout> | undefined;
 
   /** What is looked at: the selected item, while the tab is open. */
@@ -68,86 +75,86 @@ export class BreakoutFinder {
     inject(DestroyRef).onDestroy(() => this.stop());
     effect(() => {
       const [itemId, sheet, shaper] = [this.itemId(), this.session.sheet(), this.session.shaper()];
+      this.session.selected();
       this.levels.version();
       if (this.isMoving()) return;
       untracked(() => {
+        if (itemId && sheet && shaper && this.isGoing(itemId)) return;
         this.stop();
-        if (itemId && sheet && shaper) void this.look(itemId);
-        else this.found.set(null);
+        if (!itemId || !sheet || !shaper) {
+          this.found.set(null);
+          if (sheet && shaper && this.session.selected()) this.timer = setTimeout(() => this.engine.warm(), AT_REST);
+          return;
+        }
+        this.isLooking.set(true);
+        this.timer = setTimeout(() => this.look(itemId), AFTER_PICTURE);
       });
     });
   }
 
-  /** As it is now; looked at at once where that has not been done yet. */
-  now(): Findings | null {
-    const itemId = this.itemId();
-    if (!itemId) return null;
-    const [known, { project, sheet }] = [this.found(), this.session.context()];
-    if (known?.itemId === itemId && known.project === project && findSheet(project, sheet.id) && !this.isLooking()) return known;
-    this.stop();
-    const work = this.survey(itemId);
-    let step = work.next();
-    while (!step.done) step = work.next();
-    this.found.set(step.value);
-    return step.value;
+  /** As it is now; waited for where that has not been looked at yet. */
+  async now(): Promise<Findings | null> {
+    for (;;) {
+      const itemId = this.itemId();
+      if (!itemId) return null;
+      const { project } = this.session.context();
+      const known = this.found();
+      if (known?.itemId === itemId && known.project === project && !this.isLooking()) return known;
+      const found = await (this.isGoing(itemId) ? this.going! : this.look(itemId)).done;
+      if (found !== OVERTAKEN) return found;
+    }
   }
 
   private stop(): void {
-    this.turn++;
     clearTimeout(this.timer);
+    this.going = null;
     this.isLooking.set(false);
   }
 
-  private async look(itemId: string): Promise<void> {
-    const { turn } = this;
+  /** Whether the item is being looked at as it is now. */
+  private isGoing(itemId: string): boolean {
+    const { project, shaper } = this.session.context();
+    const { going } = this;
+    return going?.project === project && going.itemId === itemId && going.version === this.levels.version() + shaper.version;
+  }
+
+  private look(itemId: string): Looking {
+    this.stop();
     this.isLooking.set(true);
-    await this.wait(AFTER_PICTURE);
-    if (turn !== this.turn) return;
-    const work = this.survey(itemId);
-    let from = performance.now();
-    const begun = from;
-    for (let step = work.next(); ; step = work.next()) {
-      if (step.done) {
-        this.found.set(step.value);
-        this.isLooking.set(false);
-        performance.measure('kadrosyn:breakout', { start: begun });
-        return;
-      }
-      if (performance.now() - from < SLICE) continue;
-      await this.wait(0);
-      if (turn !== this.turn) return;
-      from = performance.now();
-    }
+    const { project, shaper } = this.session.context();
+    const version = this.levels.version() + shaper.version;
+    const going: Looking = { project, itemId, version, done: this.survey(itemId).then((found) => this.take(going, found)) };
+    this.going = going;
+    return going;
   }
 
-  private wait(ms: number): Promise<void> {
-    return new Promise((resolve) => {
-      this.timer = setTimeout(resolve, ms);
-    });
+  private take(going: Looking, found: Findings | null): Findings | null | typeof OVERTAKEN {
+    if (going !== this.going) return OVERTAKEN;
+    this.going = null;
+    this.found.set(found);
+    this.isLooking.set(false);
+    return this.session.context().project === going.project ? found : OVERTAKEN;
   }
 
-  private *survey(itemId: string): Generator<void, Findings | null> {
-    const { project, sheet: kept, shaper } = this.session.context();
+  private async survey(itemId: string): Promise<Findings | null> {
+    const { project, sheet: kept } = this.session.context();
     const sheet = withNewestCutout(project, kept, itemId);
+    if (!findItem(sheet.items, itemId)) return null;
     const resolved = resolvedFor(sheet, project.roles);
-    const item = findItem(resolved.items, itemId);
-    if (!item) return null;
-    const resources: RenderResources = {
-      environment: BROWSER_ENVIRONMENT,
-      photos: project.photos,
-      source: this.levels,
-      shaper,
-      version: this.levels.version() + shaper.version,
+    const pairs = crossingPairs(sheet, itemId);
+    const begun = performance.now();
+    const answer = await this.engine.survey({ sheet: resolved, photos: project.photos, pairs }, itemId);
+    if (!answer) return null;
+    const { overhang, crossings } = answer;
+    performance.measure('kadrosyn:breakout', { start: begun });
+    return {
+      project,
+      sheet,
+      itemId,
+      overhang,
+      // Those of the sheet are known by being the very same objects.
+      crossings: crossings.flatMap((crossing, index) => (crossing ? { ...crossing, crossing: pairs[index]! } : [])),
     };
-    const overhang = item.type === 'opening' ? surveyOverhang(resolved, item, resources) : null;
-    yield;
-    const crossings: CrossingSurvey[] = [];
-    for (const pair of crossingPairs(sheet, itemId)) {
-      const crossing = surveyCrossing(resolved, pair, resources);
-      if (crossing) crossings.push(crossing);
-      yield;
-    }
-    return { project, sheet, itemId, overhang, crossings };
   }
 }
 

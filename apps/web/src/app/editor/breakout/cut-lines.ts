@@ -102,7 +102,7 @@ export class CutLines {
     const target = this.drawing();
     if (!target || this.measure(target, line).length === 0) return false;
     this.drawing.set(null);
-    this.change(target, (cuts, toMarks) => [...cuts, line.map((p) => markPoint(apply(toMarks, p)))], 'Draw a cut line');
+    void this.change(target, (cuts, toMarks) => [...cuts, line.map((p) => markPoint(apply(toMarks, p)))], 'Draw a cut line');
     return true;
   }
 
@@ -125,7 +125,7 @@ export class CutLines {
   }
 
   move({ target, index }: ShownCut, line: readonly Point[]): void {
-    this.change(
+    void this.change(
       target,
       (cuts, toMarks) =>
         cuts.with(
@@ -137,12 +137,12 @@ export class CutLines {
   }
 
   remove({ target, index }: ShownCut): void {
-    this.change(target, (cuts) => cuts.toSpliced(index, 1), 'Remove a cut line');
+    void this.change(target, (cuts) => cuts.toSpliced(index, 1), 'Remove a cut line');
   }
 
   /** Moves a line to the nearest place where it cuts less. @returns whether there is one. */
-  toEdge(cut: ShownCut): boolean {
-    const found = this.finder.now();
+  async toEdge(cut: ShownCut): Promise<boolean> {
+    const found = await this.finder.now();
     const frame = found && frameOf(found, cut.target);
     if (!frame) return false;
     const { sheet } = this.session.context();
@@ -159,15 +159,20 @@ export class CutLines {
     return true;
   }
 
-  private change(target: CutTarget, change: (cuts: Crossing['cuts'], toMarks: Matrix) => Crossing['cuts'], name: string): void {
-    const found = this.finder.now();
+  private async change(
+    target: CutTarget,
+    change: (cuts: Crossing['cuts'], toMarks: Matrix) => Crossing['cuts'],
+    name: string,
+  ): Promise<void> {
+    const found = await this.finder.now();
     const frame = found && frameOf(found, target);
     if (!frame) return;
     if (target === 'overhang') {
-      return this.editing.change((overhangs) => ({ ...overhangs, cuts: change(overhangs.cuts, frame.toMarks) }), name);
+      this.editing.change((overhangs) => ({ ...overhangs, cuts: change(overhangs.cuts, frame.toMarks) }), name);
+      return;
     }
     const survey = found.crossings.find(({ crossing }) => crossingKey(crossing) === target.pair)!;
-    this.editing.changeCrossing(survey, (crossing) => ({ ...crossing, cuts: change(crossing.cuts, frame.toMarks) }), name);
+    await this.editing.changeCrossing(survey, (crossing) => ({ ...crossing, cuts: change(crossing.cuts, frame.toMarks) }), name);
   }
 }
 

@@ -95,7 +95,7 @@ export class HandPaintingComponent {
   finish(event: PointerEvent): void {
     const stroke = this.stroke();
     this.stroke.set(null);
-    if (stroke) this.painting.paint([...stroke, this.onSheet(event)]);
+    if (stroke) void this.painting.paint([...stroke, this.onSheet(event)]);
   }
 
   onEscape(event: Event): void {

@@ -44,25 +44,25 @@ export class HandPainting {
   }
 
   /** Keeps a stroke. @param points - px of the sheet. */
-  paint(points: readonly Point[]): void {
-    const pair = this.pair();
-    const found = this.finder.now();
+  async paint(points: readonly Point[]): Promise<void> {
+    const [pair, width, paintsOver] = [this.pair(), this.width(), this.paintsOver()];
+    const found = await this.finder.now();
     const survey = found?.crossings.find(({ crossing }) => crossingKey(crossing) === pair);
     if (!found || !survey) return;
     const toMarks = invert(survey.toSheet);
-    const over = (survey.crossing.lower.itemId === found.itemId) === this.paintsOver();
+    const over = (survey.crossing.lower.itemId === found.itemId) === paintsOver;
     const stroke = {
       points: points.map((p) => markPoint(apply(toMarks, p))),
-      width: Math.round(this.width() * Math.hypot(toMarks.a, toMarks.b) * 100) / 100,
+      width: Math.round(width * Math.hypot(toMarks.a, toMarks.b) * 100) / 100,
       over,
     };
-    const name = `Paint ${this.paintsOver() ? 'over' : 'under'} by hand`;
-    this.editing.changeCrossing(survey, (crossing) => ({ ...crossing, paint: [...(crossing.paint ?? []), stroke] }), name);
+    const name = `Paint ${paintsOver ? 'over' : 'under'} by hand`;
+    await this.editing.changeCrossing(survey, (crossing) => ({ ...crossing, paint: [...(crossing.paint ?? []), stroke] }), name);
   }
 
   takeBack(): void {
     const survey = this.survey();
-    if (survey) this.editing.changeCrossing(survey, unpainted, 'Take back what was painted');
+    if (survey) void this.editing.changeCrossing(survey, unpainted, 'Take back what was painted');
   }
 }
 

@@ -20,18 +20,12 @@ import {
   type Point,
   type Project,
   type RemedyContext,
+  type ResolvedSheet,
 } from '@kadrosyn/core';
-import {
-  BROWSER_ENVIRONMENT,
-  measureWord,
-  predictRemedies,
-  worthwhile,
-  type MeasuredWord,
-  type PredictedRemedy,
-  type RenderResources,
-} from '@kadrosyn/render';
+import { predictRemedies, worthwhile, type MeasuredWord, type PredictedRemedy } from '@kadrosyn/render';
 import { OwnFaces } from '../../lettering/own-faces';
 import { PhotoLevels } from '../../photos/photo-levels';
+import { FindingsEngine } from '../findings/findings-engine';
 import { PhotoColours } from '../finish/photo-colours';
 import { EditorSession } from '../session';
 import { TextCaret } from '../text/text-caret';
@@ -49,6 +43,7 @@ const REST = 250;
 export class WordReading {
   private readonly session = inject(EditorSession);
   private readonly levels = inject(PhotoLevels);
+  private readonly engine = inject(FindingsEngine);
   private readonly colours = inject(PhotoColours);
   private readonly typing = inject(TextCaret);
   private readonly axesOf = inject(OwnFaces).axesOf;
@@ -120,7 +115,7 @@ export class WordReading {
       clearTimeout(this.timer);
       this.run++;
       this.isPredicting.set(false);
-      if (word && shaper) this.timer = setTimeout(() => this.measure(), REST);
+      if (word && shaper) this.timer = setTimeout(() => void this.measure(), REST);
     });
   }
 
@@ -128,22 +123,20 @@ export class WordReading {
     this.chosenLooking.set(looking);
   }
 
-  private resources(): RenderResources {
-    const { photos, shaper } = this.session.context();
-    return { environment: BROWSER_ENVIRONMENT, photos, source: this.levels, shaper };
-  }
-
-  private measure(): void {
+  private async measure(): Promise<void> {
     const [asked, sheet] = [this.word(), this.session.resolvedSheet()];
     const word = asked && sheet && findOpening(sheet, asked.id);
     if (!asked || !sheet || !word) return;
     const seen = seenScale(sheet, this.looking());
     const from = performance.now();
-    const measured = measureWord(sheet, word, seen, this.resources());
+    const { run } = this;
+    const { photos } = this.session.context();
+    const measured = await this.engine.measure({ sheet, photos }, word.id, seen);
+    if (run !== this.run) return;
     performance.measure('kadrosyn:word', { start: from });
     this.found.set(measured && { wordId: word.id, measured });
-    if (!measured || !this.isAsked()) return this.predicted.set([]);
-    void this.predict(asked, measured, seen, this.run);
+    if (measured && this.isAsked()) await this.predict(asked, measured, seen, run);
+    else this.predicted.set([]);
   }
 
   /** Tries remedies out one after the other, with room for everything else in between. */
@@ -162,8 +155,9 @@ export class WordReading {
     };
     this.isPredicting.set(true);
     const done: PredictedRemedy[] = [];
-    for (const remedy of predictRemedies(project, sheet.id, word.id, remediesFor(asked), seen, this.resources())) {
-      await new Promise((resolve) => setTimeout(resolve));
+    const measure = (after: ResolvedSheet): Promise<MeasuredWord | null> =>
+      this.engine.measure({ sheet: after, photos: project.photos }, word.id, seen);
+    for await (const remedy of predictRemedies(project, sheet.id, remediesFor(asked), measure)) {
       if (run !== this.run) return;
       done.push(remedy);
     }

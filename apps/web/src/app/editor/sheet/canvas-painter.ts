@@ -81,14 +81,13 @@ export class CanvasPainter {
       ...(this.trace ? { trace: this.trace } : {}),
     };
     const from = performance.now();
-    const { missed } = this.kernels;
     const how = this.painter.paint(frame.sheet, frame.view, frame.version, resources);
     const painted = performance.now();
     if (!draft) this.painter.settle(resources);
     const done = performance.now();
     this.trace?.frame({ how, draft, ms: done - from, settling: done - painted });
     // Benchmarks and tests wait for it.
-    if (!draft && missed === this.kernels.missed && this.kernels.pending === 0) performance.mark('kadrosyn:exact');
+    if (this.painter.isExact && this.kernels.pending === 0) performance.mark('kadrosyn:exact');
     if (how !== 'nothing') performance.measure(`kadrosyn:paint:${how}`, { start: from });
   }
 

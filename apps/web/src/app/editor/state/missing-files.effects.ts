@@ -21,7 +21,8 @@ export const bringFilesBack = createEffect(
       // What fails meanwhile fails again with the save that follows.
       exhaustMap(async ([{ projectId, missing }, { project }]) => ({
         projectId,
-        gone: await leftMissing(library, project!, missing!),
+        // Where that can not be told now, nothing is taken out: the next save fails too, and is tried again by itself.
+        gone: await leftMissing(library, project!, missing!).catch(() => ({ photoIds: [], mattes: [] })),
       })),
       withLatestFrom(state),
       filter(([{ projectId }, { projectId: shown }]) => projectId === shown),

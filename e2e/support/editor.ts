@@ -156,7 +156,12 @@ export class Editor {
 
   /** Clicks Export and reads the file that arrives. @param evenSamples - also says that samples that are left do not matter. */
   async export(evenSamples = false): Promise<{ name: string; bytes: Buffer }> {
-    const arriving = this.page.waitForEvent('download');
+    const arriving = this.page.waitForEvent('download').catch(async (error: unknown) => {
+      const says = await this.page
+        .locator('ka-editor-header, mat-dialog-container, .mat-mdc-snack-bar-container')
+        .allInnerTexts();
+      throw new Error(`No file came. The window says: ${says.join(' | ').replace(/\s+/g, ' ')}`, { cause: error });
+    });
     await this.page.getByRole('button', { name: /^Export (PNG|JPEG)/ }).click();
     if (evenSamples)
       await this.page

@@ -10,7 +10,10 @@ import { TaskEnded } from '../tasks/process-pool.js';
 import type { TaskPools } from '../tasks/task-pools.js';
 import { ExportStore, silentExports, type ExportAttempt, type ExportName, type ExportRequest } from './export-store.js';
 
-const QUEUE = 'export';
+/** A large picture takes long: small ones do not wait behind it, nor are several large ones drawn at once, which each take much memory. */
+const QUEUES = { small: 'export', large: 'export-large' } as const;
+/** More than these are large, px. */
+const SMALL = 6e6;
 /** How often whoever draws says that it is still at it, and looks for exports that nobody is at, ms. */
 const HEARTBEAT = 5_000;
 
@@ -19,6 +22,8 @@ export class ExportJobs {
   private readonly pool: pg.Pool;
   private readonly boss: PgBoss;
   private readonly running = new Map<string, AbortController>();
+  /** Who takes jobs from which queue. */
+  private readonly takers = new Map<string, string>();
   private heartbeat: NodeJS.Timeout | undefined;
 
   constructor(
@@ -37,10 +42,17 @@ export class ExportJobs {
 
   async start(): Promise<void> {
     await this.boss.start();
-    await this.boss.createQueue(QUEUE);
-    await this.boss.work<ExportName>(QUEUE, { pollingIntervalSeconds: 0.5, includeMetadata: true }, async ([job]) => {
-      if (job) await this.run(job.data, job.startedOn.getTime() - job.createdOn.getTime());
-    });
+    for (const queue of Object.values(QUEUES)) {
+      await this.boss.createQueue(queue);
+      const taker = await this.boss.work<ExportName>(
+        queue,
+        { pollingIntervalSeconds: 0.5, includeMetadata: true },
+        async ([job]) => {
+          if (job) await this.run(job.data, job.startedOn.getTime() - job.createdOn.getTime());
+        },
+      );
+      this.takers.set(queue, taker);
+    }
     this.heartbeat = setInterval(() => void this.takeUpSilent(), HEARTBEAT);
   }
 
@@ -51,9 +63,16 @@ export class ExportJobs {
     await this.pool.end();
   }
 
-  /** What went wrong on the way is not tried again by the queue: the heartbeat sees what nobody is at. */
-  async enqueue(job: ExportName): Promise<void> {
-    await this.boss.send(QUEUE, job, { retryLimit: 0, expireInMinutes: 30 });
+  /**
+   * What went wrong on the way is not tried again by the queue: the heartbeat sees what nobody is at.
+   * @param pixels - of the picture.
+   */
+  async enqueue(job: ExportName, pixels: number): Promise<void> {
+    const queue = pixels > SMALL ? QUEUES.large : QUEUES.small;
+    await this.boss.send(queue, job, { retryLimit: 0, expireInMinutes: 30 });
+    // Here it need not wait until the queue is looked at again; another server may still be faster.
+    const taker = this.takers.get(queue);
+    if (taker) this.boss.notifyWorker(taker);
   }
 
   /** Ends an export, wherever it runs: here at once, elsewhere at its next report. */
@@ -64,7 +83,8 @@ export class ExportJobs {
 
   private async takeUpSilent(): Promise<void> {
     try {
-      for (const job of await silentExports(this.db)) await this.enqueue(job);
+      // What brought a server down, or made others wait, was rather a large one.
+      for (const job of await silentExports(this.db)) await this.enqueue(job, Infinity);
     } catch (error) {
       this.log.warn(loggableFault(error), 'exports that nobody is at were not looked for');
     }
@@ -120,7 +140,7 @@ export class ExportJobs {
     if (error instanceof TaskEnded && error.why === 'stopped') return;
     // Its process ended by itself or was ended by somebody: that need not be the picture's fault.
     if (error instanceof TaskEnded && error.why === 'crashed' && (await attempt.giveBack().catch(() => false))) {
-      await this.enqueue(job).catch(() => undefined);
+      await this.enqueue(job, Infinity).catch(() => undefined);
       return;
     }
     const why = error instanceof TaskEnded ? error.why : undefined;

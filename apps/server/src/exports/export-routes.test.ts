@@ -100,6 +100,17 @@ describe('exports', () => {
     expect(await ended((body as Status).id)).toMatchObject({ state: 'done' });
   });
 
+  it('do not wait for large ones when they are small', async () => {
+    const large: string[] = [];
+    for (let i = 0; i < 4; i++) large.push(((await request({ scale: 20 })).body as Status).id);
+    const small = (await request()).body as Status;
+    expect(await ended(small.id)).toMatchObject({ state: 'done' });
+    // In one row it would have been the last.
+    const { body } = await server.call('GET', `/api/exports/${large.at(-1)}`);
+    expect(['waiting', 'running']).toContain((body as Status).state);
+    for (const id of large) await server.call('DELETE', `/api/exports/${id}`);
+  });
+
   it('can be cancelled, and then give no file', async () => {
     const { body } = await request({ scale: 20 });
     const { id } = body as Status;

@@ -39,7 +39,8 @@ export const exportRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = a
       const { document } = await services.projects(workspaceId).document(projectId);
       const sheet = findSheet(document, body.sheetId);
       if (!sheet) throw notFound('The sheet');
-      if (sheet.width * sheet.height * body.scale ** 2 > PIXEL_LIMIT) {
+      const pixels = sheet.width * sheet.height * body.scale ** 2;
+      if (pixels > PIXEL_LIMIT) {
         throw new CodedError(
           422,
           'too-large',
@@ -48,7 +49,7 @@ export const exportRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = a
       }
       const store = services.exports(workspaceId);
       const id = await store.add({ quality: USUAL_QUALITY, ...body, projectId, document });
-      await services.exportJobs.enqueue({ workspaceId, exportId: id });
+      await services.exportJobs.enqueue({ workspaceId, exportId: id }, pixels);
       return reply.code(202).send({ id, state: 'waiting', progress: 0, message: null });
     },
   );

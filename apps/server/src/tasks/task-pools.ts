@@ -28,7 +28,8 @@ export class TaskPools {
   private readonly drawings: ProcessPool;
   private readonly documents = new ProcessPool({ most: 1, deadline: 20_000, memory: 500 * MB, niceness: 0 });
   private readonly thumbnails = new ProcessPool({ most: 2, deadline: 60_000, memory: 1500 * MB, niceness: 5 });
-  private readonly exports = new ProcessPool({ most: 1, deadline: 10 * 60_000, memory: 6000 * MB, niceness: 0 });
+  /** A large picture and a small one. */
+  private readonly exports = new ProcessPool({ most: 2, deadline: 10 * 60_000, memory: 6000 * MB, niceness: 0 });
 
   /** @param deadline - how long one file that is added may be worked at, ms. */
   constructor(deadline: number) {

@@ -2,8 +2,10 @@ import type { ElementRef } from '@angular/core';
 import { afterNextRender, ChangeDetectionStrategy, Component, effect, inject, input, viewChild } from '@angular/core';
 import { itemBounds, multiply, resolvedFor, scaling, translation, type Item } from '@kadrosyn/core';
 import { BROWSER_ENVIRONMENT, clearCanvas, drawItem } from '@kadrosyn/render';
+import { Store } from '@ngrx/store';
 import { PhotoLevels } from '../../photos/photo-levels';
 import { EditorSession } from '../session';
+import { selectIsMoving } from '../state/editor.selectors';
 
 const SIDE = 60;
 
@@ -27,11 +29,16 @@ export class ItemThumbnailComponent {
   private readonly session = inject(EditorSession);
   private readonly levels = inject(PhotoLevels);
   private readonly canvas = viewChild.required<ElementRef<HTMLCanvasElement>>('canvas');
+  private readonly isMoving = inject(Store).selectSignal(selectIsMoving);
+  private isDrawn = false;
   readonly item = input.required<Item>();
 
   constructor() {
     afterNextRender(() => this.draw());
-    effect(() => this.draw());
+    // Drawn exactly, it costs each frame of a drag more than the sheet itself.
+    effect(() => {
+      if (!this.isMoving() || !this.isDrawn) this.draw();
+    });
   }
 
   private draw(): void {
@@ -57,5 +64,6 @@ export class ItemThumbnailComponent {
       source: this.levels,
       shaper,
     });
+    this.isDrawn = true;
   }
 }

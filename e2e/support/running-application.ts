@@ -1,7 +1,11 @@
-import { mkdtempSync, rmSync } from 'node:fs';
+import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { dirname, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
 import { startApplication } from './started.js';
+
+/** Here is what the application said while the journeys went on: how long exports waited, what failed. */
+const LOG = fileURLToPath(new URL('../../test-results/application.log', import.meta.url));
 
 /** One application for all journeys, with the samples, on a throw-away database. */
 export default async function setup(): Promise<() => Promise<void>> {
@@ -12,6 +16,8 @@ export default async function setup(): Promise<() => Promise<void>> {
   process.env['KADROSYN_ADDRESS'] = started.address;
   return async () => {
     await started.stop();
+    mkdirSync(dirname(LOG), { recursive: true });
+    writeFileSync(LOG, started.output());
     rmSync(folder, { recursive: true, force: true });
   };
 }

@@ -20,134 +20,168 @@ export function subjectPixels(photo: Pixels, matte: Plane): Pixels {
   const { width, height, data } = photo;
   const out = new Uint8ClampedArray(data.length);
   // In tiles with room around them, since colours are carried no further than `REACH`: the whole would take six times the photo's memory.
+  const [front, back] = [new Carried(photo, matte, SURE, 255), new Carried(photo, matte, 0, NONE)];
   for (let top = 0; top < height; top += TILE) {
     for (let left = 0; left < width; left += TILE) {
       const inner = { x: left, y: top, width: Math.min(TILE, width - left), height: Math.min(TILE, height - top) };
-      if (!hasSoft(matte, inner)) {
-        copySure(photo, matte, inner, out);
-        continue;
-      }
-      const x = Math.max(0, left - ROOM);
-      const y = Math.max(0, top - ROOM);
-      const outer = {
-        x,
-        y,
-        width: Math.min(width, left + inner.width + ROOM) - x,
-        height: Math.min(height, top + inner.height + ROOM) - y,
-      };
-      const tile = tilePixels(pixelsIn(photo, outer), planeIn(matte, outer));
-      for (let v = 0; v < inner.height; v++) {
-        const from = ((top - y + v) * outer.width + left - x) * 4;
-        out.set(tile.data.subarray(from, from + inner.width * 4), ((top + v) * width + left) * 4);
-      }
+      if (!copySure(photo, matte, inner, out)) continue;
+      front.carry(inner);
+      back.carry(inner);
+      mixSoft(photo, matte, inner, { front, back, out });
     }
   }
   return { width, height, data: out };
 }
 
-function hasSoft({ width, data }: Plane, at: Bounds): boolean {
-  for (let y = at.y; y < at.y + at.height; y++)
-    for (let i = y * width + at.x; i < y * width + at.x + at.width; i++) if (data[i]! > 0 && data[i]! < 255) return true;
-  return false;
-}
-
-function copySure({ width, data }: Pixels, matte: Plane, at: Bounds, out: Uint8ClampedArray): void {
+/** Copies what needs no working out. Says whether something is left that does. */
+function copySure({ width, data }: Pixels, matte: Plane, at: Bounds, out: Uint8ClampedArray): boolean {
+  let isLeft = false;
   for (let y = at.y; y < at.y + at.height; y++) {
     for (let i = y * width + at.x; i < y * width + at.x + at.width; i++) {
-      if (matte.data[i] === 0) continue;
+      const alpha = matte.data[i]!;
+      if (alpha < SURE) {
+        isLeft ||= alpha > 0;
+        continue;
+      }
       out[4 * i] = data[4 * i]!;
       out[4 * i + 1] = data[4 * i + 1]!;
       out[4 * i + 2] = data[4 * i + 2]!;
-      out[4 * i + 3] = 255;
+      out[4 * i + 3] = alpha;
+    }
+  }
+  return isLeft;
+}
+
+function mixSoft(
+  { width, data }: Pixels,
+  matte: Plane,
+  at: Bounds,
+  { front, back, out }: { readonly front: Carried; readonly back: Carried; readonly out: Uint8ClampedArray },
+): void {
+  for (let y = at.y; y < at.y + at.height; y++) {
+    for (let x = at.x; x < at.x + at.width; x++) {
+      const i = y * width + x;
+      const alpha = matte.data[i]!;
+      if (alpha === 0 || alpha >= SURE) continue;
+      const share = alpha / 255;
+      // Little of the subject is left in a thin pixel: its worked-out colour is mostly noise.
+      const trust = Math.min(1, Math.max(0, (share - 0.15) / 0.6));
+      const o = 4 * i;
+      for (let c = 0; c < 3; c++) {
+        const near = front.colour(x, y, c);
+        const mixed = (data[o + c]! - (1 - share) * back.colour(x, y, c)) / share;
+        const own = Math.min(near + LEEWAY, Math.max(near - LEEWAY, mixed));
+        out[o + c] = Math.min(255, Math.max(0, own)) * trust + near * (1 - trust);
+      }
+      out[o + 3] = alpha;
     }
   }
 }
 
-function pixelsIn({ width, data }: Pixels, at: Bounds): Pixels {
-  const out = new Uint8ClampedArray(at.width * at.height * 4);
-  for (let y = 0; y < at.height; y++) {
-    const from = ((at.y + y) * width + at.x) * 4;
-    out.set(data.subarray(from, from + at.width * 4), y * at.width * 4);
-  }
-  return { width: at.width, height: at.height, data: out };
-}
+/** What is known of a pixel's colour: nothing, and nothing is asked; its own is sure; it is soft; it is soft and reached next; it was carried. */
+const [NONE_ASKED, OWN, SOFT, NEXT, CARRIED] = [0, 1, 2, 3, 4];
+/** Side of a tile with its room and a rim of 1 px, so that every pixel has eight neighbours. */
+const SIDE = TILE + 2 * ROOM + 2;
+const AROUND = [-SIDE - 1, -SIDE, -SIDE + 1, -1, 1, SIDE - 1, SIDE, SIDE + 1];
 
-function planeIn({ width, data }: Plane, at: Bounds): Plane {
-  const out = new Uint8Array(at.width * at.height);
-  for (let y = 0; y < at.height; y++) {
-    const from = (at.y + y) * width + at.x;
-    out.set(data.subarray(from, from + at.width), y * at.width);
-  }
-  return { width: at.width, height: at.height, data: out };
-}
+/** Colours of the sure pixels, those whose alpha is `from` to `to`, carried outwards through the soft edge step by step as means of their neighbours. */
+class Carried {
+  private readonly state = new Uint8Array(SIDE * SIDE);
+  private readonly colours = new Float32Array(SIDE * SIDE * 3);
+  /** Where AROUND leads in the photo. */
+  private readonly around: readonly number[];
+  /** Place in the photo of the first pixel of the tile with its rim. */
+  private left = 0;
+  private top = 0;
 
-function tilePixels(photo: Pixels, matte: Plane): Pixels {
-  const { width, height, data } = photo;
-  const front = carried(photo, matte, (alpha) => alpha >= SURE);
-  const back = carried(photo, matte, (alpha) => alpha <= NONE);
-  const out = new Uint8ClampedArray(data.length);
-  for (let i = 0, o = 0; i < matte.data.length; i++, o += 4) {
-    const alpha = matte.data[i]!;
-    out[o + 3] = alpha;
-    if (alpha === 0) continue;
-    const share = alpha / 255;
-    // Little of the subject is left in a thin pixel: its worked-out colour is mostly noise.
-    const trust = alpha >= SURE ? 1 : Math.min(1, Math.max(0, (share - 0.15) / 0.6));
-    for (let c = 0; c < 3; c++) {
-      const near = front[3 * i + c]!;
-      const mixed = alpha >= SURE ? data[o + c]! : (data[o + c]! - (1 - share) * back[3 * i + c]!) / share;
-      const own = alpha >= SURE ? mixed : Math.min(near + LEEWAY, Math.max(near - LEEWAY, mixed));
-      out[o + c] = Math.min(255, Math.max(0, own)) * trust + near * (1 - trust);
+  constructor(
+    private readonly photo: Pixels,
+    private readonly matte: Plane,
+    private readonly from: number,
+    private readonly to: number,
+  ) {
+    const { width } = photo;
+    this.around = [-width - 1, -width, -width + 1, -1, 1, width - 1, width, width + 1];
+  }
+
+  /** Carries colours within `tile` and the room around it, px of the photo. */
+  carry(tile: Bounds): void {
+    [this.left, this.top] = [tile.x - ROOM - 1, tile.y - ROOM - 1];
+    let front = this.begin(tile);
+    for (let step = 0; step < REACH && front.length > 0; step++) {
+      for (const p of front) this.takeMean(p);
+      for (const p of front) this.state[p] = CARRIED;
+      const next: number[] = [];
+      for (const p of front) this.reach(p, next);
+      front = next;
     }
   }
-  return { width, height, data: out };
-}
 
-/** Colours of the sure pixels, carried outwards step by step as means of their neighbours. Three floats for each pixel. */
-function carried(photo: Pixels, matte: Plane, isSure: (alpha: number) => boolean): Float32Array {
-  const { width, height, data } = photo;
-  const count = width * height;
-  const colours = new Float32Array(count * 3);
-  const known = new Uint8Array(count);
-  for (let i = 0; i < count; i++) {
-    colours[3 * i] = data[4 * i]!;
-    colours[3 * i + 1] = data[4 * i + 1]!;
-    colours[3 * i + 2] = data[4 * i + 2]!;
-    if (isSure(matte.data[i]!)) known[i] = 1;
+  /** One channel of the colour at a place in the photo: its own where none was carried there. */
+  colour(x: number, y: number, channel: number): number {
+    const p = (y - this.top) * SIDE + x - this.left;
+    return this.state[p] === CARRIED
+      ? this.colours[3 * p + channel]!
+      : this.photo.data[4 * (y * this.photo.width + x) + channel]!;
   }
-  let front: number[] = [];
-  const neighbours = (i: number, visit: (j: number) => void): void => {
-    const x = i % width;
-    for (let dy = -1; dy <= 1; dy++) {
-      const y = Math.floor(i / width) + dy;
-      if (y < 0 || y >= height) continue;
-      for (let dx = -1; dx <= 1; dx++) if (x + dx >= 0 && x + dx < width && (dx !== 0 || dy !== 0)) visit(y * width + x + dx);
+
+  /** Notes what is sure and what is soft. Gives the soft pixels beside sure ones. */
+  private begin(tile: Bounds): number[] {
+    const { width, height } = this.photo;
+    this.state.fill(NONE_ASKED);
+    const soft: number[] = [];
+    for (let y = Math.max(0, tile.y - ROOM); y < Math.min(height, tile.y + tile.height + ROOM); y++)
+      this.beginRow(y, Math.max(0, tile.x - ROOM), Math.min(width, tile.x + tile.width + ROOM), soft);
+    return soft.filter((p) => AROUND.some((by) => this.state[p + by] === OWN));
+  }
+
+  private beginRow(y: number, fromX: number, toX: number, soft: number[]): void {
+    const { state, from, to } = this;
+    const { data, width } = this.matte;
+    for (let x = fromX, i = y * width + fromX, p = (y - this.top) * SIDE + fromX - this.left; x < toX; x++, i++, p++) {
+      const alpha = data[i]!;
+      if (alpha >= from && alpha <= to) state[p] = OWN;
+      else if (alpha > 0 && alpha < 255) {
+        state[p] = SOFT;
+        soft.push(p);
+      }
     }
-  };
-  const isSoft = (j: number): boolean => known[j] === 0 && matte.data[j]! > 0 && matte.data[j]! < 255;
-  for (let i = 0; i < count; i++) {
-    if (!isSoft(i)) continue;
-    const sure: number[] = [];
-    neighbours(i, (j) => {
-      if (known[j] === 1) sure.push(j);
-    });
-    if (sure.length > 0) front.push(i);
   }
-  for (let step = 0; step < REACH && front.length > 0; step++) {
-    for (const i of front) {
-      const sum = [0, 0, 0];
-      let n = 0;
-      neighbours(i, (j) => {
-        if (known[j] !== 1) return;
-        n++;
-        for (let c = 0; c < 3; c++) sum[c]! += colours[3 * j + c]!;
-      });
-      for (let c = 0; c < 3; c++) colours[3 * i + c] = sum[c]! / n;
+
+  private takeMean(p: number): void {
+    const { state, colours, around } = this;
+    const { data, width } = this.photo;
+    const y = Math.floor(p / SIDE);
+    const i = (y + this.top) * width + p - y * SIDE + this.left;
+    let [red, green, blue, count] = [0, 0, 0, 0];
+    for (let k = 0; k < 8; k++) {
+      const known = state[p + AROUND[k]!];
+      if (known === OWN) {
+        const at = 4 * (i + around[k]!);
+        red += data[at]!;
+        green += data[at + 1]!;
+        blue += data[at + 2]!;
+        count++;
+      } else if (known === CARRIED) {
+        const at = 3 * (p + AROUND[k]!);
+        red += colours[at]!;
+        green += colours[at + 1]!;
+        blue += colours[at + 2]!;
+        count++;
+      }
     }
-    for (const i of front) known[i] = 1;
-    const next = new Set<number>();
-    for (const i of front) neighbours(i, (j) => isSoft(j) && next.add(j));
-    front = [...next];
+    colours[3 * p] = red / count;
+    colours[3 * p + 1] = green / count;
+    colours[3 * p + 2] = blue / count;
   }
-  return colours;
+
+  private reach(p: number, next: number[]): void {
+    const { state } = this;
+    for (let k = 0; k < 8; k++) {
+      const at = p + AROUND[k]!;
+      if (state[at] !== SOFT) continue;
+      state[at] = NEXT;
+      next.push(at);
+    }
+  }
 }

@@ -6,35 +6,51 @@ import type { Pixels } from './pixels.js';
  * Pyramids by repeated halving: L. Williams, "Pyramidal parametrics" (1983).
  */
 export function halve(pixels: Pixels, opaque: boolean): Pixels {
-  const { width, height, data } = pixels;
+  const { width, height } = pixels;
   const [w, h] = [(width + 1) >> 1, (height + 1) >> 1];
   const out = new Uint8ClampedArray(w * h * 4);
-  for (let y = 0; y < h; y++) {
-    const top = 2 * y * width * 4;
-    const bottom = Math.min(2 * y + 1, height - 1) * width * 4;
-    for (let x = 0; x < w; x++) {
-      const left = 8 * x;
-      const right = Math.min(2 * x + 1, width - 1) * 4;
-      const [i, j, k, l] = [top + left, top + right, bottom + left, bottom + right];
-      const o = (y * w + x) * 4;
-      if (opaque) {
-        out[o] = (data[i]! + data[j]! + data[k]! + data[l]! + 2) >> 2;
-        out[o + 1] = (data[i + 1]! + data[j + 1]! + data[k + 1]! + data[l + 1]! + 2) >> 2;
-        out[o + 2] = (data[i + 2]! + data[j + 2]! + data[k + 2]! + data[l + 2]! + 2) >> 2;
-        out[o + 3] = 255;
-      } else {
-        const [ai, aj, ak, al] = [data[i + 3]!, data[j + 3]!, data[k + 3]!, data[l + 3]!];
-        const alpha = ai + aj + ak + al;
-        if (alpha === 0) continue;
-        for (let c = 0; c < 3; c++) {
-          const sum = data[i + c]! * ai + data[j + c]! * aj + data[k + c]! * ak + data[l + c]! * al;
-          out[o + c] = Math.floor(sum / alpha + 0.5);
-        }
-        out[o + 3] = (alpha + 2) >> 2;
-      }
-    }
-  }
+  const halveRow = opaque ? halveOpaqueRow : halveClearRow;
+  for (let y = 0; y < h; y++) halveRow(pixels, 2 * y, Math.min(2 * y + 1, height - 1), out, y * w);
   return { width: w, height: h, data: out };
+}
+
+/** Two channels of a pixel side by side, 16 bits each. */
+const PAIR = 0x00ff00ff;
+
+/** Red with blue are added as a pair in one number, green by itself. */
+function halveOpaqueRow(pixels: Pixels, upper: number, lower: number, out: Uint8ClampedArray, at: number): void {
+  const { width, height } = pixels;
+  const data = new Int32Array(pixels.data.buffer, pixels.data.byteOffset, width * height);
+  const target = new Int32Array(out.buffer, out.byteOffset, out.length >> 2);
+  const [top, bottom] = [upper * width, lower * width];
+  for (let x = 0, o = at; x < width; x += 2, o++) {
+    const next = x + 1 < width ? x + 1 : x;
+    const p = data[top + x]!;
+    const q = data[top + next]!;
+    const r = data[bottom + x]!;
+    const s = data[bottom + next]!;
+    const redBlue = ((p & PAIR) + (q & PAIR) + (r & PAIR) + (s & PAIR) + 0x00020002) >>> 2;
+    const green = (((p >>> 8) & 0xff) + ((q >>> 8) & 0xff) + ((r >>> 8) & 0xff) + ((s >>> 8) & 0xff) + 2) >>> 2;
+    target[o] = (redBlue & PAIR) | (green << 8) | 0xff000000;
+  }
+}
+
+function halveClearRow(pixels: Pixels, upper: number, lower: number, out: Uint8ClampedArray, at: number): void {
+  const { width, data } = pixels;
+  const [top, bottom] = [upper * width * 4, lower * width * 4];
+  const last = (width - 1) * 4;
+  for (let left = 0, o = at * 4; left <= last; left += 8, o += 4) {
+    const right = Math.min(left + 4, last);
+    const [i, j, k, l] = [top + left, top + right, bottom + left, bottom + right];
+    const [ai, aj, ak, al] = [data[i + 3]!, data[j + 3]!, data[k + 3]!, data[l + 3]!];
+    const alpha = ai + aj + ak + al;
+    if (alpha === 0) continue;
+    for (let c = 0; c < 3; c++) {
+      const sum = data[i + c]! * ai + data[j + c]! * aj + data[k + c]! * ak + data[l + c]! * al;
+      out[o + c] = Math.floor(sum / alpha + 0.5);
+    }
+    out[o + 3] = (alpha + 2) >> 2;
+  }
 }
 
 /**

@@ -29,8 +29,9 @@ export function samplePixels(
     columns[2 * x] = u0 - 0.5 + toSource.a * x;
     columns[2 * x + 1] = v0 - 0.5 + toSource.b * x;
   }
-  if (opaque) mixOpaque(source, columns, toSource, out, height);
-  else for (let y = 0; y < height; y++) mixClearRow(source, columns, toSource.c * y, toSource.d * y, out, y * width * 4);
+  const target = new Int32Array(out.buffer, out.byteOffset, width * height);
+  if (opaque) mixOpaque(source, columns, toSource, target, height);
+  else for (let y = 0; y < height; y++) mixClearRow(source, columns, toSource.c * y, toSource.d * y, target, y * width);
   return { width, height, data: out };
 }
 
@@ -43,9 +44,8 @@ interface Taps {
 }
 
 /** Red with blue and green with alpha are mixed as pairs in one number, first along the row, then downwards. */
-function mixOpaque(source: Pixels, columns: Float64Array, toSource: Matrix, out: Uint8ClampedArray, height: number): void {
+function mixOpaque(source: Pixels, columns: Float64Array, toSource: Matrix, target: Int32Array, height: number): void {
   const data = new Int32Array(source.data.buffer, source.data.byteOffset, source.width * source.height);
-  const target = new Int32Array(out.buffer, out.byteOffset, out.length >> 2);
   const width = columns.length >> 1;
   const upright = toSource.b === 0 && toSource.c === 0;
   const taps: Taps = { index: new Int32Array(width), along: new Int32Array(width), down: new Int32Array(width) };
@@ -103,13 +103,12 @@ function mixTaps(data: Int32Array, stride: number, { index, along, down }: Taps,
 }
 
 /** The same with colours weighed by their alpha, so that clear pixels give no fringe. */
-function mixClearRow(source: Pixels, columns: Float64Array, du: number, dv: number, out: Uint8ClampedArray, from: number): void {
-  const data = source.data;
+function mixClearRow(source: Pixels, columns: Float64Array, du: number, dv: number, target: Int32Array, from: number): void {
+  const data = new Int32Array(source.data.buffer, source.data.byteOffset, source.width * source.height);
+  const stride = source.width;
   const right = source.width - 1;
   const bottom = source.height - 1;
-  const stride = source.width * 4;
-  let o = from;
-  for (let c = 0; c < columns.length; c += 2, o += 4) {
+  for (let c = 0, o = from; c < columns.length; c += 2, o++) {
     let u = columns[c]! + du;
     let v = columns[c + 1]! + dv;
     u = u < 0 ? 0 : u > right ? right : u;
@@ -118,26 +117,48 @@ function mixClearRow(source: Pixels, columns: Float64Array, du: number, dv: numb
     const top = v | 0;
     const wx = ((u - left) * 256) | 0;
     const wy = ((v - top) * 256) | 0;
-    const w11 = wx * wy;
-    const w01 = (wx << 8) - w11;
-    const w10 = (wy << 8) - w11;
-    const i = top * stride + left * 4;
-    const j = wx === 0 ? i : i + 4;
+    const i = top * stride + left;
+    const j = wx === 0 ? i : i + 1;
     const below = wy === 0 ? 0 : stride;
-    const k = i + below;
-    const l = j + below;
-    const a00 = data[i + 3]! * (65536 - w01 - w10 - w11);
-    const a01 = data[j + 3]! * w01;
-    const a10 = data[k + 3]! * w10;
-    const a11 = data[l + 3]! * w11;
-    const alpha = a00 + a01 + a10 + a11;
-    out[o + 3] = (alpha + 32768) >> 16;
-    if (alpha === 0) {
-      out[o] = out[o + 1] = out[o + 2] = 0;
-      continue;
+    const p = data[i]!;
+    const q = data[j]!;
+    const r = data[i + below]!;
+    const s = data[j + below]!;
+    // Most of a subject is clear all around or full all around.
+    if ((p | q | r | s) >>> 24 === 0) target[o] = 0;
+    else {
+      const w11 = wx * wy;
+      const w01 = (wx << 8) - w11;
+      const w10 = (wy << 8) - w11;
+      target[o] = (p & q & r & s) >>> 24 === 255 ? mixFull(p, q, r, s, w01, w10, w11) : mixClear(p, q, r, s, w01, w10, w11);
     }
-    out[o] = Math.floor((data[i]! * a00 + data[j]! * a01 + data[k]! * a10 + data[l]! * a11) / alpha + 0.5);
-    out[o + 1] = Math.floor((data[i + 1]! * a00 + data[j + 1]! * a01 + data[k + 1]! * a10 + data[l + 1]! * a11) / alpha + 0.5);
-    out[o + 2] = Math.floor((data[i + 2]! * a00 + data[j + 2]! * a01 + data[k + 2]! * a10 + data[l + 2]! * a11) / alpha + 0.5);
   }
+}
+
+/** Four full pixels: each channel for itself, rounded once. */
+function mixFull(p: number, q: number, r: number, s: number, w01: number, w10: number, w11: number): number {
+  const w00 = 65536 - w01 - w10 - w11;
+  const red = ((p & 255) * w00 + (q & 255) * w01 + (r & 255) * w10 + (s & 255) * w11 + 32768) >>> 16;
+  const green =
+    (((p >>> 8) & 255) * w00 + ((q >>> 8) & 255) * w01 + ((r >>> 8) & 255) * w10 + ((s >>> 8) & 255) * w11 + 32768) >>> 16;
+  const blue =
+    (((p >>> 16) & 255) * w00 + ((q >>> 16) & 255) * w01 + ((r >>> 16) & 255) * w10 + ((s >>> 16) & 255) * w11 + 32768) >>> 16;
+  return red | (green << 8) | (blue << 16) | 0xff000000;
+}
+
+function mixClear(p: number, q: number, r: number, s: number, w01: number, w10: number, w11: number): number {
+  const a00 = (p >>> 24) * (65536 - w01 - w10 - w11);
+  const a01 = (q >>> 24) * w01;
+  const a10 = (r >>> 24) * w10;
+  const a11 = (s >>> 24) * w11;
+  const alpha = a00 + a01 + a10 + a11;
+  if (alpha === 0) return 0;
+  const red = Math.floor(((p & 255) * a00 + (q & 255) * a01 + (r & 255) * a10 + (s & 255) * a11) / alpha + 0.5);
+  const green = Math.floor(
+    (((p >>> 8) & 255) * a00 + ((q >>> 8) & 255) * a01 + ((r >>> 8) & 255) * a10 + ((s >>> 8) & 255) * a11) / alpha + 0.5,
+  );
+  const blue = Math.floor(
+    (((p >>> 16) & 255) * a00 + ((q >>> 16) & 255) * a01 + ((r >>> 16) & 255) * a10 + ((s >>> 16) & 255) * a11) / alpha + 0.5,
+  );
+  return red | (green << 8) | (blue << 16) | (((alpha + 32768) >> 16) << 24);
 }

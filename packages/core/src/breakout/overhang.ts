@@ -55,10 +55,11 @@ export function overhangPieces(input: OverhangInput): OverhangPieces {
   const { width, height } = subject;
   const isSubject = new Uint8Array(subject.data.length);
   const outside = new Uint8Array(subject.data.length);
+  const [matte, within] = [subject.data, inside.data];
   for (let i = 0; i < isSubject.length; i++) {
-    if (subject.data[i]! < SUBJECT) continue;
+    if (matte[i]! < SUBJECT) continue;
     isSubject[i] = 1;
-    if (inside.data[i]! < 128) outside[i] = 1;
+    if (within[i]! < 128) outside[i] = 1;
   }
   const toPlane = invert(toPhoto);
   const cuts = overhangs.cuts.map((line) => line.map((p) => apply(toPlane, p)));

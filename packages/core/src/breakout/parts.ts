@@ -38,12 +38,13 @@ export function divide(mask: Uint8Array, width: number, height: number, walls: U
   const isLarge = areas.map((area) => area >= smallest);
   if (isLarge.some(Boolean) && isLarge.some((large, label) => label > 0 && !large)) joinFragments(labels, isLarge, width, height);
   if (walls) grow(labels, width, height, 6, (i) => mask[i] !== 0);
-  return { width, height, labels, parts: partsOf(labels) };
+  return { width, height, labels, parts: partsOf(labels, areas.length) };
 }
 
 /** Each fragment is led from one of its pixels to the nearest pixel on the rim of a large part. */
 function joinFragments(labels: Int32Array, isLarge: readonly boolean[], width: number, height: number): void {
   const fragments = new Map<number, number>();
+  // x, y and label of each pixel on the rim of a large part.
   const rim: number[] = [];
   for (let y = 0, i = 0; y < height; y++) {
     for (let x = 0; x < width; x++, i++) {
@@ -56,16 +57,20 @@ function joinFragments(labels: Int32Array, isLarge: readonly boolean[], width: n
         (y > 0 && labels[i - width] !== label) ||
         (y < height - 1 && labels[i + width] !== label)
       )
-        rim.push(i);
+        rim.push(x, y, label);
     }
   }
   const joined = new Map<number, number>();
   for (const [label, at] of fragments) {
     const [x, y] = [at % width, Math.floor(at / width)];
     let [best, nearest] = [Infinity, label];
-    for (const i of rim) {
-      const [dx, dy] = [(i % width) - x, Math.floor(i / width) - y];
-      if (dx * dx + dy * dy < best) [best, nearest] = [dx * dx + dy * dy, labels[i]!];
+    for (let i = 0; i < rim.length; i += 3) {
+      const dx = rim[i]! - x;
+      const dy = rim[i + 1]! - y;
+      const distance = dx * dx + dy * dy;
+      if (distance >= best) continue;
+      best = distance;
+      nearest = rim[i + 2]!;
     }
     joined.set(label, nearest);
   }
@@ -75,10 +80,11 @@ function joinFragments(labels: Int32Array, isLarge: readonly boolean[], width: n
   }
 }
 
-function partsOf(labels: Int32Array): Part[] {
-  const areas: number[] = [];
-  for (const label of labels) if (label !== 0) areas[label] = (areas[label] ?? 0) + 1;
-  return areas.flatMap((area, label) => (area ? [{ label, area }] : []));
+/** @param end - labels are smaller. */
+function partsOf(labels: Int32Array, end: number): Part[] {
+  const areas = new Int32Array(end);
+  for (let i = 0; i < labels.length; i++) if (labels[i] !== 0) areas[labels[i]!]!++;
+  return Array.from(areas).flatMap((area, label) => (area ? [{ label, area }] : []));
 }
 
 /**
@@ -119,28 +125,42 @@ const COARSE = 400;
  */
 export function deepestPixels({ labels, width, height }: Parts): ReadonlyMap<number, PartPixel> {
   const step = Math.max(1, Math.round(Math.max(width, height) / COARSE));
-  const [wide, high] = [Math.ceil(width / step) + 2, Math.ceil(height / step) + 2];
-  const coarse = new Int32Array(wide * high);
-  const outside = new Uint8Array(wide * high).fill(255);
   const found = new Map<number, { at: PartPixel; depth: number }>();
+  let [last, left, right, top, bottom] = [0, Infinity, -1, Infinity, -1];
   for (let y = 0, i = 0; y < height; y++) {
-    const row = (Math.floor(y / step) + 1) * wide + 1;
     for (let x = 0; x < width; x++, i++) {
       const label = labels[i]!;
       if (label === 0) continue;
+      if (x < left) left = x;
+      if (x > right) right = x;
+      if (y < top) top = y;
+      bottom = y;
       // A part may be thinner than a step.
-      if (!found.has(label)) found.set(label, { at: { x, y }, depth: -1 });
-      if (x % step !== 0 || y % step !== 0) continue;
-      coarse[row + x / step] = label;
-      outside[row + x / step] = 0;
+      if (label !== last && !found.has(label)) found.set(label, { at: { x, y }, depth: -1 });
+      last = label;
+    }
+  }
+  if (found.size === 0) return new Map();
+  // Within the parts' bounds and a rim of one px, which lies outside of all: what lies beyond is farther from each of their pixels.
+  const [x0, y0] = [Math.ceil(left / step), Math.ceil(top / step)];
+  const [wide, high] = [Math.floor(right / step) - x0 + 3, Math.floor(bottom / step) - y0 + 3];
+  if (wide < 3 || high < 3) return new Map(Array.from(found, ([label, { at }]) => [label, at]));
+  const coarse = new Int32Array(wide * high);
+  const outside = new Uint8Array(wide * high).fill(255);
+  for (let v = 1; v < high - 1; v++) {
+    for (let u = 1; u < wide - 1; u++) {
+      const label = labels[(y0 + v - 1) * step * width + (x0 + u - 1) * step]!;
+      if (label === 0) continue;
+      coarse[v * wide + u] = label;
+      outside[v * wide + u] = 0;
     }
   }
   const depths = distanceTo({ width: wide, height: high, data: outside }, 1);
   for (let i = 0; i < coarse.length; i++) {
-    const best = found.get(coarse[i]!);
+    const best = coarse[i] === 0 ? undefined : found.get(coarse[i]!);
     if (!best || depths[i]! <= best.depth) continue;
     best.depth = depths[i]!;
-    best.at = { x: ((i % wide) - 1) * step, y: (Math.floor(i / wide) - 1) * step };
+    best.at = { x: (x0 + (i % wide) - 1) * step, y: (y0 + Math.floor(i / wide) - 1) * step };
   }
   return new Map(Array.from(found, ([label, { at }]) => [label, at]));
 }

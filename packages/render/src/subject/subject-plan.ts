@@ -124,7 +124,7 @@ function makePlan(
   const { contact: wanted } = overhangs;
   const hasTongue = wanted !== undefined || overhang.pieces.some(({ out }) => out);
   const mask = overhangMask(overhang, subject, inside, band + 1.5, fade);
-  const shown = once(() => ({ ...mask, data: mask.data.map((value, i) => Math.max(value, inside.data[i]!)) }));
+  const shown = once(() => higher(mask, inside));
   const tongueCover = once(() => covered(subject, mask));
   const wholeCover = once(() => covered(subject, shown()));
   const contact = once(() => {
@@ -136,9 +136,17 @@ function makePlan(
   return { fill, overhang, contact, subject, inside, mask, shown, tongueCover, wholeCover, toPlane, extent, hasTongue };
 }
 
+/** The higher of two planes, px by px. */
+function higher(one: Plane, other: Plane): Plane {
+  const data = one.data.slice();
+  for (let i = 0; i < data.length; i++) if (other.data[i]! > data[i]!) data[i] = other.data[i]!;
+  return { ...one, data };
+}
+
 function covered(subject: Plane, share: Plane): Plane {
   const data = new Uint8Array(subject.data.length);
-  for (let i = 0; i < data.length; i++) data[i] = (subject.data[i]! * share.data[i]!) / 255;
+  const [matte, shares] = [subject.data, share.data];
+  for (let i = 0; i < data.length; i++) if (matte[i] !== 0 && shares[i] !== 0) data[i] = (matte[i]! * shares[i]!) / 255;
   return { ...subject, data };
 }
 

@@ -83,7 +83,7 @@ function joinFragments(labels: Int32Array, isLarge: readonly boolean[], width: n
 /** @param end - labels are smaller. */
 function partsOf(labels: Int32Array, end: number): Part[] {
   const areas = new Int32Array(end);
-  for (let i = 0; i < labels.length; i++) if (labels[i] !== 0) areas[labels[i]!]!++;
+  for (const label of labels) if (label !== 0) areas[label]!++;
   return Array.from(areas).flatMap((area, label) => (area ? [{ label, area }] : []));
 }
 

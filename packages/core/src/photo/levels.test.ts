@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { halve, levelCount, levelFor, withBorder } from './levels.js';
 import type { Pixels } from './pixels.js';
@@ -18,6 +19,24 @@ describe('levels of a photo', () => {
       true,
     );
     expect([...level.data]).toEqual([15, 30, 45, 255]);
+  });
+
+  it('of a full photo are the same, whether it is known to be full or not', () => {
+    const picture = fc.integer({ min: 1, max: 9 }).chain((width) =>
+      fc.record({
+        width: fc.constant(width),
+        colours: fc.array(fc.tuple(fc.nat(255), fc.nat(255), fc.nat(255), fc.constant(255)), {
+          minLength: 3 * width,
+          maxLength: 3 * width,
+        }),
+      }),
+    );
+    fc.assert(
+      fc.property(picture, ({ width, colours }) => {
+        const photo = pixels(width, 3, colours);
+        expect(halve(photo, true)).toEqual(halve(photo, false));
+      }),
+    );
   });
 
   it('weigh colours by their alpha, so that clear pixels give no fringe', () => {

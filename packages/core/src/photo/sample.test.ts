@@ -47,6 +47,33 @@ describe('sampling', () => {
     );
   });
 
+  it('weighs colours by their alpha, rounded once', () => {
+    // Much of it clear or full, as subjects are.
+    const alpha = fc.constantFrom(0, 0, 255, 255, 1, 90, 254);
+    const pixel = fc.tuple(fc.nat(255), fc.nat(255), fc.nat(255), alpha);
+    const picture = fc.array(pixel, { minLength: 12, maxLength: 12 });
+    const place = fc.tuple(fc.nat(256), fc.nat(256));
+    fc.assert(
+      fc.property(picture, place, (list, [wx, wy]) => {
+        const source: Pixels = { width: 4, height: 3, data: Uint8ClampedArray.from(list.flat()) };
+        const toSource = { a: 1, b: 0, c: 0, d: 1, e: wx / 256, f: wy / 256 };
+        const { data } = samplePixels(source, toSource, 2, 1, false);
+        for (const x of [0, 1]) {
+          const corners = [
+            { of: list[x]!, weight: (256 - wx) * (256 - wy) },
+            { of: list[x + 1]!, weight: wx * (256 - wy) },
+            { of: list[x + 4]!, weight: (256 - wx) * wy },
+            { of: list[x + 5]!, weight: wx * wy },
+          ];
+          const full = corners.reduce((sum, { of, weight }) => sum + of[3] * weight, 0);
+          const mean = (c: number) => corners.reduce((sum, { of, weight }) => sum + of[c]! * of[3] * weight, 0) / full;
+          const expected = full === 0 ? [0, 0, 0, 0] : [...[0, 1, 2].map((c) => Math.round(mean(c))), Math.round(full / 65536)];
+          expect([...data.subarray(4 * x, 4 * x + 4)]).toEqual(expected);
+        }
+      }),
+    );
+  });
+
   it('is the same wherever the part begins', () => {
     const source = ramp(50, 50);
     const m = chain(translation(3.25, 7.5), scaling(0.75));

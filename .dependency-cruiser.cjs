@@ -1,4 +1,4 @@
-// Arrows point one way: core <- render, formats <- cli, server, web.
+// Arrows point one way: core <- render, formats, contract <- cli, server, web.
 const APPS = '^(apps|e2e|bench)/';
 /** Rooms of the renderer: each may use those before it. */
 const RENDER_ROOMS = [
@@ -49,6 +49,19 @@ module.exports = {
       severity: 'error',
       from: { path: '^packages/formats/src', pathNot: '\\.test\\.ts$' },
       to: { path: '^(packages/(?!core/|formats/)|apps/|demo/)' },
+    },
+    {
+      name: 'contract-knows-core-only',
+      severity: 'error',
+      from: { path: '^packages/contract/src' },
+      to: { path: '^(packages/(?!core/|contract/)|apps/|demo/)' },
+    },
+    {
+      // Its schemas are the server's; a window needs their types only.
+      name: 'web-takes-types-of-the-contract',
+      severity: 'error',
+      from: { path: '^apps/web/src' },
+      to: { path: '^packages/contract/', dependencyTypesNot: ['type-only'] },
     },
     ...RENDER_ROOMS.slice(0, -1).map((room, index) => ({
       name: `render-room-${room}`,

@@ -9,6 +9,7 @@ const alias = [
   { find: /^@kadrosyn\/render$/, replacement: at('packages/render/src/index.ts') },
   { find: /^@kadrosyn\/render\/node$/, replacement: at('packages/render/src/node/index.ts') },
   { find: /^@kadrosyn\/formats$/, replacement: at('packages/formats/src/index.ts') },
+  { find: /^@kadrosyn\/contract$/, replacement: at('packages/contract/src/index.ts') },
   { find: /^@kadrosyn\/demo$/, replacement: at('demo/src/index.ts') },
 ];
 

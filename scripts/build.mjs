@@ -9,7 +9,10 @@ import { run } from './run-command.mjs';
 
 const bin = (name) => join(ROOT, 'node_modules/.bin', name);
 const lock = 'package-lock.json';
-const PACKAGES = ['core', 'render', 'formats'].flatMap((name) => [`packages/${name}/src`, `packages/${name}/tsconfig.json`]);
+const PACKAGES = ['core', 'render', 'formats', 'contract'].flatMap((name) => [
+  `packages/${name}/src`,
+  `packages/${name}/tsconfig.json`,
+]);
 const WEB = ['src', 'public', 'angular.json', 'package.json', 'tsconfig.json', 'tsconfig.app.json', 'tsconfig.worker.json'];
 
 /** The faces for lettering, HarfBuzz and OpenCV for the browser. */
@@ -20,14 +23,17 @@ export function buildAssets() {
   );
 }
 
-/** Core, renderer and formats, which all else rests on. */
+/** Core, renderer, formats and contract, which all else rests on. */
 export function buildPackages() {
   return whenChanged(
     'packages',
     [...PACKAGES, 'tsconfig.base.json', lock],
-    ['packages/core/dist', 'packages/render/dist', 'packages/formats/dist'],
+    ['packages/core/dist', 'packages/render/dist', 'packages/formats/dist', 'packages/contract/dist'],
     (mayLack) =>
-      tsc(['packages/render', 'packages/formats'], mayLack ? ['packages/core', 'packages/render', 'packages/formats'] : []),
+      tsc(
+        ['packages/render', 'packages/formats', 'packages/contract'],
+        mayLack ? ['packages/core', 'packages/render', 'packages/formats', 'packages/contract'] : [],
+      ),
   );
 }
 

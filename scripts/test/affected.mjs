@@ -12,6 +12,7 @@ const RULES = [
   [/^packages\/core\/.*\.test\.ts$|^packages\/core\/testing\//, ['static', 'core']],
   [/^packages\/(render|formats|cli)\/src\/.*\.test\.ts$|^packages\/cli\//, ['static', 'render']],
   [/^packages\/formats\//, ['static', 'render', 'server', 'e2e']],
+  [/^packages\/contract\//, ['static', 'server', 'web', 'e2e']],
   [/^packages\/render\/(fixtures|testing)\//, ['static', 'render', 'e2e']],
   [/^packages\/render\//, ['static', 'render', 'server', 'web', 'e2e']],
   [/^packages\/core\//, ['static', 'core', 'render', 'server', 'web', 'e2e']],

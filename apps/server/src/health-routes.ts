@@ -1,18 +1,7 @@
 import type { FastifyPluginAsyncTypebox } from '@fastify/type-provider-typebox';
+import { FaultSchema, HealthSchema, RoomSchema } from '@kadrosyn/contract';
 import { sql } from 'drizzle-orm';
-import { Type } from 'typebox';
-import { FaultSchema } from './route-schemas.js';
 import type { Services } from './services.js';
-
-const AmountSchema = Type.Object({ here: Type.Number(), most: Type.Number() });
-const HealthSchema = Type.Object({ state: Type.Literal('ready'), workspace: Type.String() });
-const RoomSchema = Type.Object({
-  photos: AmountSchema,
-  projects: AmountSchema,
-  bytes: AmountSchema,
-  /** Requests of one address in a second. */
-  requests: Type.Object({ most: Type.Number() }),
-});
 
 /** Whether all is well, asked by ./start every few seconds; and how much room there is. */
 export const healthRoutes: FastifyPluginAsyncTypebox<{ services: Services; workspaceName: string }> = async (

@@ -1,20 +1,10 @@
 import type { FastifyPluginAsyncTypebox } from '@fastify/type-provider-typebox';
-import { Type } from 'typebox';
+import { BinSchema, FaultSchema, IdParams, NothingSchema } from '@kadrosyn/contract';
 import { CodedError } from '../coded-error.js';
-import { PhotoSchema, shownPhoto } from '../photos/photo-routes.js';
-import { shownSummary, SummarySchema } from '../projects/project-routes.js';
-import { FaultSchema, IdSchema } from '../route-schemas.js';
+import { shownPhoto } from '../photos/photo-routes.js';
+import { shownSummary } from '../projects/project-routes.js';
 import type { Services } from '../services.js';
 import { DAYS_KEPT, removePhotosForGood } from './sweep.js';
-
-const Params = Type.Object({ id: IdSchema });
-const Removed = { removedAt: Type.String() };
-const BinSchema = Type.Object({
-  /** How many days things lie here. */
-  days: Type.Integer(),
-  projects: Type.Array(Type.Object({ ...SummarySchema.properties, ...Removed })),
-  photos: Type.Array(Type.Object({ ...PhotoSchema.properties, ...Removed })),
-});
 
 /** What was removed and can still be brought back, and taking it away for good. */
 export const binRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = async (app, { services }) => {
@@ -30,7 +20,7 @@ export const binRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = asyn
     };
   });
 
-  app.delete('/api/bin', { schema: { response: { 204: Type.Null() } } }, async ({ workspaceId }, reply) => {
+  app.delete('/api/bin', { schema: { response: { 204: NothingSchema } } }, async ({ workspaceId }, reply) => {
     await services.projects(workspaceId).removeForGood();
     await removePhotosForGood(services.db, workspaceId);
     return reply.code(204).send(null);
@@ -38,7 +28,7 @@ export const binRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = asyn
 
   app.delete(
     '/api/bin/projects/:id',
-    { schema: { params: Params, response: { 204: Type.Null(), '4xx': FaultSchema } } },
+    { schema: { params: IdParams, response: { 204: NothingSchema, '4xx': FaultSchema } } },
     async ({ workspaceId, params }, reply) => {
       await services.projects(workspaceId).removeForGood(params.id);
       return reply.code(204).send(null);
@@ -47,7 +37,7 @@ export const binRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = asyn
 
   app.delete(
     '/api/bin/photos/:id',
-    { schema: { params: Params, response: { 204: Type.Null(), '4xx': FaultSchema } } },
+    { schema: { params: IdParams, response: { 204: NothingSchema, '4xx': FaultSchema } } },
     async ({ workspaceId, params }, reply) => {
       const gone = await removePhotosForGood(services.db, workspaceId, params.id);
       if (gone.length > 0) return reply.code(204).send(null);

@@ -8,7 +8,7 @@ import { filesToDraw, type DrawingFiles } from '../photos/files-to-draw.js';
 import { faultCode, loggableFault } from '../loggable-fault.js';
 import { TaskEnded } from '../tasks/process-pool.js';
 import type { TaskPools } from '../tasks/task-pools.js';
-import { ExportStore, silentExports, type ExportAttempt, type ExportName, type ExportRequest } from './export-store.js';
+import { ExportStore, silentExports, type ExportAttempt, type ExportName, type ExportToDraw } from './export-store.js';
 
 /** A large picture takes long: small ones do not wait behind it, nor are several large ones drawn at once, which each take much memory. */
 const QUEUES = { small: 'export', large: 'export-large' } as const;
@@ -150,7 +150,7 @@ export class ExportJobs {
     await attempt.fail(message).catch(() => undefined);
   }
 
-  private async files(workspaceId: string, { document, sheetId }: ExportRequest): Promise<DrawingFiles> {
+  private async files(workspaceId: string, { document, sheetId }: ExportToDraw): Promise<DrawingFiles> {
     const sheet = findSheet(document, sheetId);
     if (!sheet) return { photoFiles: {}, matteFiles: {} };
     return filesToDraw(this.db, workspaceId, { ...document, sheets: [sheet] }, 'master');

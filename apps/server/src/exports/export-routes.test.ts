@@ -1,4 +1,6 @@
+import { ExportRequestSchema } from '@kadrosyn/contract';
 import { insertItem, newShapedOpening, PROJECT_VERSION, type Project } from '@kadrosyn/core';
+import { OUT_FORMATS } from '@kadrosyn/formats';
 import { sql } from 'drizzle-orm';
 import sharp from 'sharp';
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
@@ -49,6 +51,14 @@ async function ended(id: string): Promise<Status> {
 }
 
 describe('exports', () => {
+  it('may be asked for in every format there is, within the bounds of its options', () => {
+    const { type, quality } = ExportRequestSchema.properties;
+    expect(type.anyOf.map((each) => each.const).sort()).toEqual(Object.keys(OUT_FORMATS).sort());
+    const { default: usual, ...bounds } = OUT_FORMATS.jpeg.options.properties.quality as { default?: number };
+    expect(usual).toBe(92);
+    expect(quality).toEqual(bounds);
+  });
+
   it('are drawn at any scale, with a name and a resolution', async () => {
     for (const [scale, width] of [
       [1, 300],

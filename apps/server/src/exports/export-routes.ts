@@ -1,38 +1,19 @@
 import type { FastifyPluginAsyncTypebox } from '@fastify/type-provider-typebox';
+import { ExportRequestSchema, ExportStatusSchema, FaultSchema, IdParams, NothingSchema } from '@kadrosyn/contract';
 import { findSheet } from '@kadrosyn/core';
 import { OUT_FORMATS, USUAL_QUALITY } from '@kadrosyn/formats';
-import { Type } from 'typebox';
 import { CodedError, notFound } from '../coded-error.js';
-import { FaultSchema, FileSchema, IdSchema } from '../route-schemas.js';
+import { FileSchema } from '../route-schemas.js';
 import type { Services } from '../services.js';
 
 /** Largest picture that is drawn, px. */
 const PIXEL_LIMIT = 200e6;
 
-const Params = Type.Object({ id: IdSchema });
-
-const StatusSchema = Type.Object({
-  id: IdSchema,
-  state: Type.String(),
-  progress: Type.Number(),
-  message: Type.Union([Type.String(), Type.Null()]),
-});
-
-const RequestSchema = Type.Object(
-  {
-    sheetId: IdSchema,
-    scale: Type.Number({ exclusiveMinimum: 0, maximum: 20 }),
-    type: Type.Union([Type.Literal(OUT_FORMATS.png.id), Type.Literal(OUT_FORMATS.jpeg.id)]),
-    quality: Type.Optional(OUT_FORMATS.jpeg.options.properties.quality),
-  },
-  { additionalProperties: false },
-);
-
 /** Asking for an export, following it, cancelling it, fetching the file. */
 export const exportRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = async (app, { services }) => {
   app.post(
     '/api/projects/:id/exports',
-    { schema: { params: Params, body: RequestSchema, response: { 202: StatusSchema, '4xx': FaultSchema } } },
+    { schema: { params: IdParams, body: ExportRequestSchema, response: { 202: ExportStatusSchema, '4xx': FaultSchema } } },
     async (request, reply) => {
       const { workspaceId, body } = request;
       const projectId = request.params.id;
@@ -56,7 +37,7 @@ export const exportRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = a
 
   app.get(
     '/api/exports/:id',
-    { schema: { params: Params, response: { 200: StatusSchema, '4xx': FaultSchema } } },
+    { schema: { params: IdParams, response: { 200: ExportStatusSchema, '4xx': FaultSchema } } },
     async (request) => {
       const status = await services.exports(request.workspaceId).status(request.params.id);
       if (!status) throw notFound('The export');
@@ -66,7 +47,7 @@ export const exportRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = a
 
   app.delete(
     '/api/exports/:id',
-    { schema: { params: Params, response: { 204: Type.Null(), '4xx': FaultSchema } } },
+    { schema: { params: IdParams, response: { 204: NothingSchema, '4xx': FaultSchema } } },
     async (request, reply) => {
       await services.exportJobs.cancel({ workspaceId: request.workspaceId, exportId: request.params.id });
       return reply.code(204).send(null);
@@ -75,7 +56,7 @@ export const exportRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = a
 
   app.get(
     '/api/exports/:id/file',
-    { schema: { params: Params, response: { 200: FileSchema, '4xx': FaultSchema } } },
+    { schema: { params: IdParams, response: { 200: FileSchema, '4xx': FaultSchema } } },
     async (request, reply) => {
       const store = services.exports(request.workspaceId);
       const status = await store.status(request.params.id);

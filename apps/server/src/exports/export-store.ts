@@ -5,7 +5,7 @@ import type { Database } from '../database/connect.js';
 import { exports } from '../database/schema.js';
 
 /** What is to be exported. */
-export interface ExportRequest {
+export interface ExportToDraw {
   readonly projectId: string;
   readonly sheetId: string;
   /** px of the picture per px of the sheet. */
@@ -48,7 +48,7 @@ export class ExportStore {
   ) {}
 
   /** Notes the request; exports of more than a day ago are forgotten. */
-  async add(request: ExportRequest): Promise<string> {
+  async add(request: ExportToDraw): Promise<string> {
     const dayAgo = sql`now() - interval '1 day'`;
     await this.db.delete(exports).where(and(eq(exports.workspaceId, this.workspaceId), lt(exports.createdAt, dayAgo)));
     const id = newId('export');
@@ -70,7 +70,7 @@ export class ExportStore {
   }
 
   /** Takes an export up, unless somebody who can still be heard of is at it. Gives what is to be drawn, and the attempt to report with. */
-  async begin(id: string): Promise<{ readonly request: ExportRequest; readonly attempt: ExportAttempt } | undefined> {
+  async begin(id: string): Promise<{ readonly request: ExportToDraw; readonly attempt: ExportAttempt } | undefined> {
     const attempt = newId('attempt');
     const [request] = await this.db
       .update(exports)

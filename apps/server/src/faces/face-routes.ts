@@ -1,31 +1,22 @@
 import type { FastifyPluginAsyncTypebox } from '@fastify/type-provider-typebox';
 import multipart from '@fastify/multipart';
-import { Type } from 'typebox';
+import { FaceListSchema, FaultSchema, IdParams, NothingSchema, OwnFaceSchema } from '@kadrosyn/contract';
 import { CodedError, notFound } from '../coded-error.js';
-import { FaultSchema, FileSchema, IdSchema } from '../route-schemas.js';
+import { FileSchema } from '../route-schemas.js';
 import type { Services } from '../services.js';
 import { TaskEnded } from '../tasks/process-pool.js';
 import { uploadedFiles } from '../uploaded-files.js';
 import { FACE_LIMITS } from './take-face.js';
 
-const AxisSchema = Type.Object({ min: Type.Number(), max: Type.Number(), default: Type.Number() });
-const FaceSchema = Type.Object({
-  id: IdSchema,
-  name: Type.String(),
-  axes: Type.Record(Type.String(), AxisSchema),
-  similar: IdSchema,
-});
-const Params = Type.Object({ id: IdSchema });
-
 /** Adding, listing, fetching and removing lettering faces of one's own. */
 export const faceRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = async (app, { services }) => {
   await app.register(multipart, { limits: { fileSize: FACE_LIMITS.bytes, files: 1, fields: 0 }, throwFileSizeLimit: false });
 
-  app.get('/api/faces', { schema: { response: { 200: Type.Object({ faces: Type.Array(FaceSchema) }) } } }, async (request) => ({
+  app.get('/api/faces', { schema: { response: { 200: FaceListSchema } } }, async (request) => ({
     faces: await services.faces(request.workspaceId).list(),
   }));
 
-  app.post('/api/faces', { schema: { response: { 201: FaceSchema, '4xx': FaultSchema } } }, async (request, reply) => {
+  app.post('/api/faces', { schema: { response: { 201: OwnFaceSchema, '4xx': FaultSchema } } }, async (request, reply) => {
     const sent = await uploadedFiles(request, 'Fonts').next();
     if (sent.done) throw new CodedError(400, 'no-files', 'No file was sent.');
     const { bytes, isTooLarge } = sent.value;
@@ -41,7 +32,7 @@ export const faceRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = asy
 
   app.get(
     '/api/faces/:id/file',
-    { schema: { params: Params, response: { 200: FileSchema, '4xx': FaultSchema } } },
+    { schema: { params: IdParams, response: { 200: FileSchema, '4xx': FaultSchema } } },
     async (request, reply) => {
       const bytes = await services.faces(request.workspaceId).file(request.params.id);
       if (!bytes) throw notFound('The face');
@@ -52,7 +43,7 @@ export const faceRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = asy
 
   app.delete(
     '/api/faces/:id',
-    { schema: { params: Params, response: { 204: Type.Null(), '4xx': FaultSchema } } },
+    { schema: { params: IdParams, response: { 204: NothingSchema, '4xx': FaultSchema } } },
     async (request, reply) => {
       await services.faces(request.workspaceId).remove(request.params.id);
       return reply.code(204).send(null);

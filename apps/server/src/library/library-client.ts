@@ -1,21 +1,6 @@
-import { Type, type Static } from 'typebox';
+import { LibraryPageSchema, type LibraryPage } from '@kadrosyn/contract';
 import { Value } from 'typebox/value';
 import { CodedError } from '../coded-error.js';
-
-const LibraryPictureSchema = Type.Object({
-  id: Type.String({ pattern: '^[A-Za-z0-9_-]{1,64}$' }),
-  title: Type.String({ maxLength: 300 }),
-  tags: Type.Array(Type.String({ maxLength: 100 })),
-  width: Type.Integer({ minimum: 1 }),
-  height: Type.Integer({ minimum: 1 }),
-});
-
-export const LibraryPageSchema = Type.Object({
-  total: Type.Integer({ minimum: 0 }),
-  page: Type.Integer({ minimum: 1 }),
-  pages: Type.Integer({ minimum: 1 }),
-  pictures: Type.Array(LibraryPictureSchema),
-});
 
 const NOTHING_LOST = 'Your own photos are here as before; try again in a while.';
 
@@ -32,10 +17,10 @@ export class LibraryClient {
   ) {}
 
   /** @throws CodedError 503, 504 or 502 when the service is absent, slow or fails. */
-  async search(words: string, page: number): Promise<Static<typeof LibraryPageSchema>> {
+  async search(words: string, page: number): Promise<LibraryPage> {
     const query = new URLSearchParams({ words, page: String(page) });
     const { bytes } = await this.fetch(`/v1/pictures?${query.toString()}`, 2 ** 20);
-    return this.checked(LibraryPageSchema, bytes);
+    return checked(bytes);
   }
 
   thumbnail(id: string): Promise<{ readonly bytes: Buffer; readonly type: string }> {
@@ -44,17 +29,6 @@ export class LibraryClient {
 
   async file(id: string): Promise<Buffer> {
     return (await this.fetch(`/v1/pictures/${encodeURIComponent(id)}/file`, this.mostBytes)).bytes;
-  }
-
-  private checked<T extends typeof LibraryPageSchema>(schema: T, bytes: Buffer): Static<T> {
-    let answer: unknown;
-    try {
-      answer = JSON.parse(bytes.toString());
-    } catch {
-      answer = undefined;
-    }
-    if (!Value.Check(schema, answer)) throw failed('gave an answer that can not be read');
-    return answer;
   }
 
   private async fetch(path: string, most: number): Promise<{ bytes: Buffer; type: string }> {
@@ -93,4 +67,15 @@ async function limited(body: ReadableStream<Uint8Array>, most: number): Promise<
     chunks.push(chunk);
   }
   return Buffer.concat(chunks);
+}
+
+function checked(bytes: Buffer): LibraryPage {
+  let answer: unknown;
+  try {
+    answer = JSON.parse(bytes.toString());
+  } catch {
+    answer = undefined;
+  }
+  if (!Value.Check(LibraryPageSchema, answer)) throw failed('gave an answer that can not be read');
+  return answer;
 }

@@ -1,13 +1,18 @@
 import type { FastifyPluginAsyncTypebox } from '@fastify/type-provider-typebox';
-import { Type } from 'typebox';
+import {
+  FaultSchema,
+  IdParams,
+  LibraryPageSchema,
+  LibraryQuery,
+  StoredPhotoSchema,
+  TakenPictureSchema,
+} from '@kadrosyn/contract';
 import { CodedError } from '../coded-error.js';
-import { PhotoSchema, shownPhoto } from '../photos/photo-routes.js';
+import { shownPhoto } from '../photos/photo-routes.js';
 import { requireRoomForPhotos } from '../quota-check.js';
-import { FaultSchema, FileSchema, IdSchema } from '../route-schemas.js';
+import { FileSchema } from '../route-schemas.js';
 import type { Services } from '../services.js';
-import { LibraryPageSchema } from './library-client.js';
 
-const Params = Type.Object({ id: IdSchema });
 const FAULTS = { '4xx': FaultSchema, '5xx': FaultSchema };
 
 /** Looking for pictures in the picture library, and taking one over as a photo of one's own. The browser speaks to this server only. */
@@ -18,10 +23,7 @@ export const libraryRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = 
     '/api/library/pictures',
     {
       schema: {
-        querystring: Type.Object({
-          words: Type.Optional(Type.String({ maxLength: 200 })),
-          page: Type.Optional(Type.String({ pattern: '^[1-9][0-9]{0,3}$' })),
-        }),
+        querystring: LibraryQuery,
         response: { 200: LibraryPageSchema, ...FAULTS },
       },
     },
@@ -30,7 +32,7 @@ export const libraryRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = 
 
   app.get(
     '/api/library/pictures/:id/thumbnail',
-    { schema: { params: Params, response: { 200: FileSchema, ...FAULTS } } },
+    { schema: { params: IdParams, response: { 200: FileSchema, ...FAULTS } } },
     async (request, reply) => {
       const { bytes, type } = await library.thumbnail(request.params.id);
       if (!/^image\/(jpeg|png|webp)$/.test(type))
@@ -43,12 +45,9 @@ export const libraryRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = 
     '/api/library/pictures/:id',
     {
       schema: {
-        params: Params,
-        body: Type.Object({
-          title: Type.String({ minLength: 1, maxLength: 120 }),
-          tags: Type.Array(Type.String({ maxLength: 40 }), { maxItems: 40 }),
-        }),
-        response: { 200: PhotoSchema, ...FAULTS },
+        params: IdParams,
+        body: TakenPictureSchema,
+        response: { 200: StoredPhotoSchema, ...FAULTS },
       },
     },
     async (request) => {

@@ -1,3 +1,4 @@
+import type { OwnOutline } from '@kadrosyn/contract';
 import { and, desc, eq } from 'drizzle-orm';
 import { newId } from '@kadrosyn/core';
 import { CodedError, notFound } from '../coded-error.js';
@@ -9,13 +10,7 @@ import { fitsItsBox } from './fits-its-box.js';
 type OutlineRow = typeof outlines.$inferSelect;
 
 /** What an outline of one's own is made of. */
-export interface NewOutline {
-  readonly name: string;
-  /** Path data in shares of the box. */
-  readonly d: string;
-  /** Width for a height of 1. */
-  readonly proportion: number;
-}
+export type NewOutline = Omit<OwnOutline, 'id'>;
 
 /** Characters of path data that are looked at where requests are answered: some ms. */
 const SMALL = 2000;

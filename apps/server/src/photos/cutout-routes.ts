@@ -1,21 +1,18 @@
 import type { FastifyPluginAsyncTypebox } from '@fastify/type-provider-typebox';
+import {
+  CutoutListSchema,
+  CutoutSchema,
+  FaultSchema,
+  IdParams,
+  MatteParams,
+  MatteSchema,
+  NewRevisionSchema,
+  RevisionParams,
+} from '@kadrosyn/contract';
 import { isPart, type CutoutRevision } from '@kadrosyn/core';
-import { Type } from 'typebox';
 import { CodedError, notFound } from '../coded-error.js';
-import { FaultSchema, FileSchema, IdSchema } from '../route-schemas.js';
+import { FileSchema } from '../route-schemas.js';
 import type { Services } from '../services.js';
-
-const Sha256 = Type.String({ pattern: '^[0-9a-f]{64}$' });
-const Name = Type.String({ minLength: 1, maxLength: 200, pattern: '\\S' });
-/** Marks and settings are checked against the schema of the project when they are kept. */
-const Marks = Type.Unsafe<CutoutRevision['marks']>(Type.Array(Type.Unknown()));
-const Edge = Type.Unsafe<NonNullable<CutoutRevision['edge']>>(Type.Object({}, { additionalProperties: true }));
-const Pieces = Type.Unsafe<NonNullable<CutoutRevision['pieces']>>(Type.Object({}, { additionalProperties: true }));
-/** How a revision was made; it is named by its matte. */
-const Made = { marks: Marks, edge: Type.Optional(Edge), pieces: Type.Optional(Pieces) };
-const RevisionSchema = Type.Object({ matteSha256: Sha256, ...Made });
-const CutoutSchema = Type.Object({ id: IdSchema, name: Type.String(), revisions: Type.Array(RevisionSchema) });
-const Params = Type.Object({ id: IdSchema });
 
 /** Bytes of marks that one revision may have. */
 const MOST_MARKS = 8 * 2 ** 20;
@@ -29,7 +26,7 @@ export const cutoutRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = a
 
   app.get(
     '/api/photos/:id/cutouts',
-    { schema: { params: Params, response: { 200: Type.Object({ cutouts: Type.Array(CutoutSchema) }), '4xx': FaultSchema } } },
+    { schema: { params: IdParams, response: { 200: CutoutListSchema, '4xx': FaultSchema } } },
     async (request) => ({ cutouts: await services.cutouts(request.workspaceId).list(request.params.id) }),
   );
 
@@ -37,7 +34,7 @@ export const cutoutRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = a
     '/api/photos/:id/mattes',
     {
       bodyLimit: config.limits.bytes,
-      schema: { params: Params, response: { 201: Type.Object({ matteSha256: Sha256 }), '4xx': FaultSchema } },
+      schema: { params: IdParams, response: { 201: MatteSchema, '4xx': FaultSchema } },
     },
     async (request, reply) => {
       const { id } = request.params;
@@ -56,7 +53,7 @@ export const cutoutRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = a
     '/api/photos/:id/mattes/:sha256/:size',
     {
       schema: {
-        params: Type.Object({ id: IdSchema, sha256: Sha256, size: Type.Union([Type.Literal('full'), Type.Literal('screen')]) }),
+        params: MatteParams,
         response: { 200: FileSchema, '4xx': FaultSchema },
       },
     },
@@ -73,8 +70,8 @@ export const cutoutRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = a
     {
       bodyLimit: MOST_MARKS,
       schema: {
-        params: Type.Object({ id: IdSchema, cutoutId: IdSchema, sha256: Sha256 }),
-        body: Type.Object({ name: Name, ...Made }, { additionalProperties: false }),
+        params: RevisionParams,
+        body: NewRevisionSchema,
         response: { 200: CutoutSchema, '4xx': FaultSchema },
       },
     },

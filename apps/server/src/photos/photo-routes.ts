@@ -1,10 +1,23 @@
 import type { FastifyPluginAsyncTypebox } from '@fastify/type-provider-typebox';
 import multipart from '@fastify/multipart';
-import { Type } from 'typebox';
+import {
+  FaultSchema,
+  IdParams,
+  NothingSchema,
+  PageQuery,
+  PhotoChangeSchema,
+  PhotoFileParams,
+  PhotoPageSchema,
+  PhotoUsesSchema,
+  type StoredPhoto,
+  StoredPhotoSchema,
+  type UploadedFile,
+  UploadedSchema,
+} from '@kadrosyn/contract';
 import type { FastifyBaseLogger } from 'fastify';
 import type { Services } from '../services.js';
 import { CodedError, notFound } from '../coded-error.js';
-import { FaultSchema, FileSchema, IdSchema, NextSchema, pageAsked, PageQuery } from '../route-schemas.js';
+import { FileSchema, pageAsked } from '../route-schemas.js';
 import { requireRoomForPhotos } from '../quota-check.js';
 import { loggableFault } from '../loggable-fault.js';
 import { TaskEnded } from '../tasks/process-pool.js';
@@ -14,65 +27,11 @@ import type { Intake } from './intake.js';
 import { photoNameOf } from './photo-name.js';
 import type { PhotoRow } from './photo-store.js';
 
-export const PhotoSchema = Type.Object({
-  id: IdSchema,
-  sha256: Type.String(),
-  name: Type.String(),
-  width: Type.Integer(),
-  height: Type.Integer(),
-  screenLevel: Type.Integer(),
-  /** It has clear places, as artwork has. */
-  clear: Type.Boolean(),
-  tags: Type.Array(Type.String()),
-  addedAt: Type.String(),
-  focus: Type.Optional(Type.Object({ x: Type.Number(), y: Type.Number(), width: Type.Number(), height: Type.Number() })),
-});
-
-const UploadedSchema = Type.Object({
-  files: Type.Array(
-    Type.Object({
-      fileName: Type.String(),
-      photo: Type.Optional(PhotoSchema),
-      error: Type.Optional(Type.Object({ code: Type.String(), message: Type.String() })),
-    }),
-  ),
-});
-
-const Params = Type.Object({ id: IdSchema });
-const ChangeSchema = Type.Object(
-  {
-    name: Type.Optional(Type.String({ minLength: 1, maxLength: 120, pattern: '\\S' })),
-    tags: Type.Optional(Type.Array(Type.String({ minLength: 1, maxLength: 40 }), { maxItems: 40 })),
-    focus: Type.Optional(
-      Type.Object(
-        {
-          x: Type.Number({ minimum: 0, maximum: 1e5 }),
-          y: Type.Number({ minimum: 0, maximum: 1e5 }),
-          width: Type.Number({ exclusiveMinimum: 0, maximum: 1e5 }),
-          height: Type.Number({ exclusiveMinimum: 0, maximum: 1e5 }),
-        },
-        { additionalProperties: false },
-      ),
-    ),
-  },
-  { additionalProperties: false, minProperties: 1 },
-);
-const UsesSchema = Type.Object({
-  projects: Type.Array(Type.Object({ id: IdSchema, name: Type.String() })),
-  templates: Type.Array(Type.String()),
-});
-
 const FAILED =
   'Something went wrong here while the picture was taken in; nothing is known to be wrong with it. Add it again, or a copy saved anew.';
 
 /** As long as many files over a slow line may take, ms. */
 const UPLOAD_TIME = 600_000;
-
-interface UploadedFile {
-  readonly fileName: string;
-  readonly photo?: ReturnType<typeof shownPhoto>;
-  readonly error?: { readonly code: string; readonly message: string };
-}
 
 /** Adding photos, naming and removing them, and fetching their files. */
 export const photoRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = async (app, { services }) => {
@@ -99,7 +58,7 @@ export const photoRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = as
     {
       schema: {
         querystring: PageQuery,
-        response: { 200: Type.Object({ photos: Type.Array(PhotoSchema), next: NextSchema }), '4xx': FaultSchema },
+        response: { 200: PhotoPageSchema, '4xx': FaultSchema },
       },
     },
     async ({ workspaceId, query }) => {
@@ -134,7 +93,7 @@ export const photoRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = as
 
   app.patch(
     '/api/photos/:id',
-    { schema: { params: Params, body: ChangeSchema, response: { 200: PhotoSchema, '4xx': FaultSchema } } },
+    { schema: { params: IdParams, body: PhotoChangeSchema, response: { 200: StoredPhotoSchema, '4xx': FaultSchema } } },
     async (request) => {
       const { name, tags, focus } = request.body;
       const set = {
@@ -148,7 +107,7 @@ export const photoRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = as
 
   app.delete(
     '/api/photos/:id',
-    { schema: { params: Params, response: { 204: Type.Null(), '4xx': FaultSchema } } },
+    { schema: { params: IdParams, response: { 204: NothingSchema, '4xx': FaultSchema } } },
     async (request, reply) => {
       await services.photos(request.workspaceId).remove(request.params.id);
       return reply.code(204).send(null);
@@ -157,13 +116,13 @@ export const photoRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = as
 
   app.post(
     '/api/photos/:id/return',
-    { schema: { params: Params, response: { 200: PhotoSchema, '4xx': FaultSchema } } },
+    { schema: { params: IdParams, response: { 200: StoredPhotoSchema, '4xx': FaultSchema } } },
     async (request) => shownPhoto(await services.photos(request.workspaceId).restore(request.params.id)),
   );
 
   app.get(
     '/api/photos/:id/uses',
-    { schema: { params: Params, response: { 200: UsesSchema, '4xx': FaultSchema } } },
+    { schema: { params: IdParams, response: { 200: PhotoUsesSchema, '4xx': FaultSchema } } },
     async (request) => services.photos(request.workspaceId).uses(request.params.id),
   );
 
@@ -171,10 +130,7 @@ export const photoRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = as
     '/api/photos/:id/:file',
     {
       schema: {
-        params: Type.Object({
-          id: IdSchema,
-          file: Type.Union([Type.Literal('original'), Type.Literal('master'), Type.Literal('screen'), Type.Literal('thumbnail')]),
-        }),
+        params: PhotoFileParams,
         response: { 200: FileSchema, '4xx': FaultSchema },
       },
     },
@@ -188,7 +144,7 @@ export const photoRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = as
 };
 
 /** A photo as the routes answer it. */
-export function shownPhoto(row: PhotoRow) {
+export function shownPhoto(row: PhotoRow): StoredPhoto {
   const { id, sha256, name, width, height, screenLevel, focus, opaque, tags, createdAt } = row;
   return {
     ...{ id, sha256, name, width, height, screenLevel, tags },

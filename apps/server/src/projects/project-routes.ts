@@ -1,79 +1,24 @@
 import type { FastifyPluginAsyncTypebox } from '@fastify/type-provider-typebox';
+import {
+  FaultSchema,
+  IdParams,
+  NewProjectSchema,
+  NothingSchema,
+  PageQuery,
+  ProjectPageSchema,
+  type ProjectSummary,
+  SaveSchema,
+  SavedProjectSchema,
+  StoredProjectSchema,
+} from '@kadrosyn/contract';
 import { newProject, PROJECT_VERSION, type Edit } from '@kadrosyn/core';
 import type { FastifyReply } from 'fastify';
-import { Type } from 'typebox';
-import { FaultSchema, FileSchema, IdSchema, NextSchema, pageAsked, PageQuery } from '../route-schemas.js';
+import { FileSchema, pageAsked } from '../route-schemas.js';
 import { CodedError } from '../coded-error.js';
 import { requireRoomForProject } from '../quota-check.js';
 import type { Services } from '../services.js';
 import { MOST_DOCUMENT } from './documents.js';
-import type { ProjectSummary, StoredProject } from './project-store.js';
-
-const Params = Type.Object({ id: IdSchema });
-
-export const SummarySchema = Type.Object({
-  id: IdSchema,
-  name: Type.String(),
-  revision: Type.Integer(),
-  updatedAt: Type.String(),
-  sheets: Type.Integer(),
-  unit: Type.String(),
-  width: Type.Number(),
-  height: Type.Number(),
-  dpi: Type.Number(),
-});
-
-export const ProjectSchema = Type.Object({
-  id: IdSchema,
-  revision: Type.Integer(),
-  updatedAt: Type.String(),
-  document: Type.Unknown(),
-});
-
-const STRICT = { additionalProperties: false };
-
-const NewSchema = Type.Union([
-  Type.Object(
-    {
-      name: Type.String({ minLength: 1, maxLength: 200 }),
-      size: Type.Object(
-        {
-          width: Type.Number({ exclusiveMinimum: 0 }),
-          height: Type.Number({ exclusiveMinimum: 0 }),
-          unit: Type.Union([Type.Literal('px'), Type.Literal('mm'), Type.Literal('in')]),
-          dpi: Type.Optional(Type.Number({ minimum: 1, maximum: 2400 })),
-        },
-        STRICT,
-      ),
-    },
-    STRICT,
-  ),
-  Type.Object({ document: Type.Object({}) }, STRICT),
-]);
-
-const SavedSchema = Type.Object({ revision: Type.Integer(), updatedAt: Type.String(), others: Type.Optional(Type.Unknown()) });
-
-// What an operation holds is checked by applying it and validating the whole document that results.
-const EditsSchema = Type.Object(
-  {
-    revision: Type.Integer({ minimum: 1 }),
-    /** The version of the format that the edits are of. Windows that do not say it are older. */
-    version: Type.Optional(Type.Integer({ minimum: 1 })),
-    /** Names this save, so that it can be sent again when its answer was lost. */
-    saveId: Type.Optional(IdSchema),
-    edits: Type.Array(
-      Type.Object(
-        {
-          name: Type.String({ maxLength: 300 }),
-          operations: Type.Array(Type.Object({ type: Type.String() }), { maxItems: 10_000 }),
-        },
-        STRICT,
-      ),
-      { minItems: 1, maxItems: 1000 },
-    ),
-  },
-  STRICT,
-);
+import type { ProjectSummaryRow, StoredProject } from './project-store.js';
 
 /** Listing, creating, reading, saving and removing projects, and their pictures. */
 export const projectRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = async (app, { services }) => {
@@ -82,7 +27,7 @@ export const projectRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = 
     {
       schema: {
         querystring: PageQuery,
-        response: { 200: Type.Object({ projects: Type.Array(SummarySchema), next: NextSchema }), '4xx': FaultSchema },
+        response: { 200: ProjectPageSchema, '4xx': FaultSchema },
       },
     },
     async ({ workspaceId, query }) => {
@@ -93,7 +38,7 @@ export const projectRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = 
 
   app.post(
     '/api/projects',
-    { bodyLimit: MOST_DOCUMENT, schema: { body: NewSchema, response: { 201: ProjectSchema, '4xx': FaultSchema } } },
+    { bodyLimit: MOST_DOCUMENT, schema: { body: NewProjectSchema, response: { 201: StoredProjectSchema, '4xx': FaultSchema } } },
     async (request, reply) => {
       const { body } = request;
       const document = 'document' in body ? body.document : newProject(body.name, body.size);
@@ -105,7 +50,7 @@ export const projectRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = 
 
   app.get(
     '/api/projects/:id',
-    { schema: { params: Params, response: { 200: ProjectSchema, '4xx': FaultSchema } } },
+    { schema: { params: IdParams, response: { 200: StoredProjectSchema, '4xx': FaultSchema } } },
     async (request, reply) => sendProject(reply, await services.projects(request.workspaceId).read(request.params.id)),
   );
 
@@ -113,7 +58,7 @@ export const projectRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = 
     '/api/projects/:id/edits',
     {
       bodyLimit: MOST_DOCUMENT,
-      schema: { params: Params, body: EditsSchema, response: { 200: SavedSchema, '4xx': FaultSchema } },
+      schema: { params: IdParams, body: SaveSchema, response: { 200: SavedProjectSchema, '4xx': FaultSchema } },
     },
     async (request) => {
       const { revision, version, edits, saveId } = request.body;
@@ -128,7 +73,7 @@ export const projectRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = 
 
   app.post(
     '/api/projects/:id/copies',
-    { schema: { params: Params, response: { 201: ProjectSchema, '4xx': FaultSchema } } },
+    { schema: { params: IdParams, response: { 201: StoredProjectSchema, '4xx': FaultSchema } } },
     async (request, reply) => {
       const store = services.projects(request.workspaceId);
       await requireRoomForProject(store, services.config.quotas);
@@ -138,7 +83,7 @@ export const projectRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = 
 
   app.delete(
     '/api/projects/:id',
-    { schema: { params: Params, response: { 204: Type.Null(), '4xx': FaultSchema } } },
+    { schema: { params: IdParams, response: { 204: NothingSchema, '4xx': FaultSchema } } },
     async (request, reply) => {
       await services.projects(request.workspaceId).remove(request.params.id);
       return reply.code(204).send(null);
@@ -147,7 +92,7 @@ export const projectRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = 
 
   app.post(
     '/api/projects/:id/return',
-    { schema: { params: Params, response: { 204: Type.Null(), '4xx': FaultSchema } } },
+    { schema: { params: IdParams, response: { 204: NothingSchema, '4xx': FaultSchema } } },
     async (request, reply) => {
       await services.projects(request.workspaceId).restore(request.params.id);
       return reply.code(204).send(null);
@@ -156,7 +101,7 @@ export const projectRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = 
 
   app.get(
     '/api/projects/:id/thumbnail',
-    { schema: { params: Params, response: { 200: FileSchema, '4xx': FaultSchema } } },
+    { schema: { params: IdParams, response: { 200: FileSchema, '4xx': FaultSchema } } },
     async (request, reply) => {
       const { id } = request.params;
       const { bytes, revision } = await services.pictures.ofProject(request.workspaceId, id);
@@ -170,7 +115,17 @@ export const projectRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = 
 };
 
 /** What lists say of a project. */
-export function shownSummary({ id, name, revision, updatedAt, sheets, unit, width, height, dpi }: ProjectSummary) {
+export function shownSummary({
+  id,
+  name,
+  revision,
+  updatedAt,
+  sheets,
+  unit,
+  width,
+  height,
+  dpi,
+}: ProjectSummaryRow): ProjectSummary {
   return { id, name, revision, updatedAt: updatedAt.toISOString(), sheets, unit, width, height, dpi };
 }
 

@@ -1,3 +1,4 @@
+import type { ProjectSummary } from '@kadrosyn/contract';
 import { newId, PROJECT_VERSION, rebaseEdits, shortenedText, type Edit, type Project } from '@kadrosyn/core';
 import { and, desc, eq, isNotNull, isNull, sql } from 'drizzle-orm';
 import { CodedError, notFound } from '../coded-error.js';
@@ -38,21 +39,12 @@ export interface Saved {
 /** How often a save is tried again because someone else was faster. */
 const ATTEMPTS = 8;
 
-/** What the list of projects shows. */
-export interface ProjectSummary {
-  readonly id: string;
-  readonly name: string;
-  readonly revision: number;
+/** A row of what lists say of projects. */
+export type ProjectSummaryRow = Omit<ProjectSummary, 'updatedAt'> & {
   readonly updatedAt: Date;
-  readonly sheets: number;
-  readonly unit: string;
-  /** px and dpi of the first sheet. */
-  readonly width: number;
-  readonly height: number;
-  readonly dpi: number;
   /** When it was put into the bin; null where it was not. */
   readonly removedAt: Date | null;
-}
+};
 
 const SUMMARY = {
   id: projects.id,
@@ -84,7 +76,7 @@ export class ProjectStore {
   ) {}
 
   /** Those that were not removed, changed last first. */
-  async list({ limit, after }: PageRequest): Promise<Page<ProjectSummary>> {
+  async list({ limit, after }: PageRequest): Promise<Page<ProjectSummaryRow>> {
     const { updatedAt, id } = projects;
     const rows = await this.db
       .select({ ...SUMMARY, place: placeOf(updatedAt, id) })
@@ -101,7 +93,7 @@ export class ProjectStore {
   }
 
   /** What lies in the bin, removed last first. */
-  removed(): Promise<ProjectSummary[]> {
+  removed(): Promise<ProjectSummaryRow[]> {
     return this.db
       .select(SUMMARY)
       .from(projects)

@@ -1,3 +1,4 @@
+import type { Unit } from '@kadrosyn/core';
 import { sql } from 'drizzle-orm';
 import type { projects, templates } from '../database/schema.js';
 
@@ -5,7 +6,7 @@ import type { projects, templates } from '../database/schema.js';
 export function summaryOf({ sheets, unit, width, height, dpi }: typeof projects | typeof templates) {
   return {
     sheets: sql<number>`${sheets}`,
-    unit: sql<string>`${unit}`,
+    unit: sql<Unit>`${unit}`,
     width: sql<number>`${width}`,
     height: sql<number>`${height}`,
     dpi: sql<number>`${dpi}`,

@@ -1,43 +1,34 @@
 import type { FastifyPluginAsyncTypebox } from '@fastify/type-provider-typebox';
-import { Type } from 'typebox';
+import {
+  FaultSchema,
+  IdParams,
+  NewTemplateSchema,
+  NothingSchema,
+  StoredProjectSchema,
+  StoredTemplateSchema,
+  TemplateAddedSchema,
+  TemplateListSchema,
+  TemplateNameSchema,
+} from '@kadrosyn/contract';
 import { MOST_DOCUMENT } from '../projects/documents.js';
-import { ProjectSchema, sendProject } from '../projects/project-routes.js';
+import { sendProject } from '../projects/project-routes.js';
 import { requireRoomForProject } from '../quota-check.js';
-import { FaultSchema, FileSchema, IdSchema } from '../route-schemas.js';
+import { FileSchema } from '../route-schemas.js';
 import type { Services } from '../services.js';
-
-const Params = Type.Object({ id: IdSchema });
-const Name = Type.String({ minLength: 1, maxLength: 200, pattern: '\\S' });
-const STRICT = { additionalProperties: false };
-
-const SummarySchema = Type.Object({
-  id: IdSchema,
-  name: Type.String(),
-  words: Type.String(),
-  shipped: Type.Boolean(),
-  sheets: Type.Integer(),
-  unit: Type.String(),
-  width: Type.Number(),
-  height: Type.Number(),
-  dpi: Type.Number(),
-});
-const NewSchema = Type.Object({ name: Name, words: Type.String({ maxLength: 500 }), document: Type.Object({}) }, STRICT);
 
 /** Listing, keeping, renaming and removing templates, their pictures, and beginning projects from them. */
 export const templateRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = async (app, { services }) => {
-  app.get(
-    '/api/templates',
-    { schema: { response: { 200: Type.Object({ templates: Type.Array(SummarySchema) }) } } },
-    async (request) => ({ templates: await services.templates(request.workspaceId).list() }),
-  );
+  app.get('/api/templates', { schema: { response: { 200: TemplateListSchema } } }, async (request) => ({
+    templates: await services.templates(request.workspaceId).list(),
+  }));
 
   app.get(
     '/api/templates/:id',
     {
       schema: {
-        params: Params,
+        params: IdParams,
         response: {
-          200: Type.Object({ name: Type.String(), words: Type.String(), document: Type.Unknown() }),
+          200: StoredTemplateSchema,
           '4xx': FaultSchema,
         },
       },
@@ -49,7 +40,7 @@ export const templateRoutes: FastifyPluginAsyncTypebox<{ services: Services }> =
     '/api/templates',
     {
       bodyLimit: MOST_DOCUMENT,
-      schema: { body: NewSchema, response: { 201: Type.Object({ id: IdSchema }), '4xx': FaultSchema } },
+      schema: { body: NewTemplateSchema, response: { 201: TemplateAddedSchema, '4xx': FaultSchema } },
     },
     async (request, reply) => reply.code(201).send({ id: await services.templates(request.workspaceId).add(request.body) }),
   );
@@ -58,9 +49,9 @@ export const templateRoutes: FastifyPluginAsyncTypebox<{ services: Services }> =
     '/api/templates/:id',
     {
       schema: {
-        params: Params,
-        body: Type.Object({ name: Name }, STRICT),
-        response: { 204: Type.Null(), '4xx': FaultSchema },
+        params: IdParams,
+        body: TemplateNameSchema,
+        response: { 204: NothingSchema, '4xx': FaultSchema },
       },
     },
     async (request, reply) => {
@@ -71,7 +62,7 @@ export const templateRoutes: FastifyPluginAsyncTypebox<{ services: Services }> =
 
   app.delete(
     '/api/templates/:id',
-    { schema: { params: Params, response: { 204: Type.Null(), '4xx': FaultSchema } } },
+    { schema: { params: IdParams, response: { 204: NothingSchema, '4xx': FaultSchema } } },
     async (request, reply) => {
       await services.templates(request.workspaceId).remove(request.params.id);
       return reply.code(204).send(null);
@@ -80,7 +71,7 @@ export const templateRoutes: FastifyPluginAsyncTypebox<{ services: Services }> =
 
   app.post(
     '/api/templates/:id/projects',
-    { schema: { params: Params, response: { 201: ProjectSchema, '4xx': FaultSchema } } },
+    { schema: { params: IdParams, response: { 201: StoredProjectSchema, '4xx': FaultSchema } } },
     async (request, reply) => {
       const { name, document } = await services.templates(request.workspaceId).read(request.params.id);
       const projects = services.projects(request.workspaceId);
@@ -92,7 +83,7 @@ export const templateRoutes: FastifyPluginAsyncTypebox<{ services: Services }> =
 
   app.get(
     '/api/templates/:id/thumbnail',
-    { schema: { params: Params, response: { 200: FileSchema, '4xx': FaultSchema } } },
+    { schema: { params: IdParams, response: { 200: FileSchema, '4xx': FaultSchema } } },
     async (request, reply) => {
       const bytes = await services.pictures.ofTemplate(request.workspaceId, request.params.id);
       // A template never changes but for its name.

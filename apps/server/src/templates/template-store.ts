@@ -1,3 +1,4 @@
+import type { TemplateSummary } from '@kadrosyn/contract';
 import { newId, type Project } from '@kadrosyn/core';
 import { and, desc, eq, sql } from 'drizzle-orm';
 import { notFound } from '../coded-error.js';
@@ -11,20 +12,6 @@ export interface NewTemplate {
   readonly name: string;
   readonly words: string;
   readonly document: unknown;
-}
-
-/** What the page of templates shows. */
-export interface TemplateSummary {
-  readonly id: string;
-  readonly name: string;
-  readonly words: string;
-  readonly shipped: boolean;
-  readonly sheets: number;
-  readonly unit: string;
-  /** px and dpi of the first sheet. */
-  readonly width: number;
-  readonly height: number;
-  readonly dpi: number;
 }
 
 /** The templates of one workspace. */

@@ -1,5 +1,5 @@
 import { Injectable } from '@angular/core';
-import { PROJECT_VERSION, type Bounds, type Cutout, type Edit, type Project, type SheetSize, type Style } from '@kadrosyn/core';
+import { PROJECT_VERSION, type Cutout, type Edit, type Project, type SheetSize, type Style } from '@kadrosyn/core';
 import { Fault, isPassingStatus } from './fault';
 import type {
   Bin,
@@ -9,6 +9,7 @@ import type {
   LibraryPicture,
   OwnFace,
   OwnOutline,
+  PhotoChange,
   PhotoUses,
   ProjectSummary,
   SavedProject,
@@ -17,7 +18,7 @@ import type {
   StoredTemplate,
   TemplateSummary,
   UploadedFile,
-} from './server-types';
+} from '@kadrosyn/contract';
 
 /** A save that takes longer counts as failed, ms; it is sent again. */
 const SAVE_TIME = 30_000;
@@ -115,10 +116,7 @@ export class Server {
     return this.all<StoredPhoto>('/api/photos', 'photos');
   }
 
-  changePhoto(
-    id: string,
-    change: { readonly name?: string; readonly tags?: readonly string[]; readonly focus?: Bounds },
-  ): Promise<StoredPhoto> {
+  changePhoto(id: string, change: PhotoChange): Promise<StoredPhoto> {
     return this.send('PATCH', `/api/photos/${id}`, change);
   }
 

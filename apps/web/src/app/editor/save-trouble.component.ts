@@ -5,7 +5,7 @@ import { Store } from '@ngrx/store';
 import { shortenedText } from '@kadrosyn/core';
 import { faultOf } from '../api/fault';
 import { Server } from '../api/server';
-import type { StoredProject } from '../api/server-types';
+import type { StoredProject } from '@kadrosyn/contract';
 import { Notices } from './notices';
 import { EditorSession } from './session';
 import { EditorActions } from './state/editor.actions';

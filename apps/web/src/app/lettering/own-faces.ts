@@ -2,7 +2,7 @@ import { inject, Injectable, signal } from '@angular/core';
 import { findFace, type ChosenFace, type FaceAxes } from '@kadrosyn/core';
 import { faultOf } from '../api/fault';
 import { Server } from '../api/server';
-import type { OwnFace } from '../api/server-types';
+import type { OwnFace } from '@kadrosyn/contract';
 
 /** The lettering faces of the workspace's own. */
 @Injectable({ providedIn: 'root' })

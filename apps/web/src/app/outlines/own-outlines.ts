@@ -1,7 +1,7 @@
 import { inject, Injectable, signal } from '@angular/core';
 import { faultOf } from '../api/fault';
 import { Server } from '../api/server';
-import type { OwnOutline } from '../api/server-types';
+import type { OwnOutline } from '@kadrosyn/contract';
 
 /** The outlines of the workspace's own. */
 @Injectable({ providedIn: 'root' })

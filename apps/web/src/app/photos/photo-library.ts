@@ -1,9 +1,9 @@
 import { computed, inject, Injectable, signal } from '@angular/core';
-import type { Bounds, Cutout, NeededMatte, Photo } from '@kadrosyn/core';
+import type { Cutout, NeededMatte, Photo } from '@kadrosyn/core';
 import { Fault, faultOf, isPassingStatus, pauseAfter } from '../api/fault';
 import { pauseOrOnline } from '../api/pause';
 import { Server } from '../api/server';
-import type { LibraryPicture, StoredPhoto, UploadedFile } from '../api/server-types';
+import type { PhotoChange, LibraryPicture, StoredPhoto, UploadedFile } from '@kadrosyn/contract';
 import { PhotoLevels } from './photo-levels';
 
 /** A photo in the supplies: stored, or on its way to the server. */
@@ -86,10 +86,7 @@ export class PhotoLibrary {
   }
 
   /** @throws Fault when it could not be kept. */
-  async change(
-    id: string,
-    change: { readonly name?: string; readonly tags?: readonly string[]; readonly focus?: Bounds },
-  ): Promise<void> {
+  async change(id: string, change: PhotoChange): Promise<void> {
     const photo = await this.server.changePhoto(id, change);
     this.stored.update((list) => list.map((entry) => (entry.photo.id === id ? shown(photo) : entry)));
   }

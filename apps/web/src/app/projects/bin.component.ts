@@ -3,7 +3,7 @@ import { MatDialog } from '@angular/material/dialog';
 import { firstValueFrom } from 'rxjs';
 import { faultOf } from '../api/fault';
 import { Server } from '../api/server';
-import type { Bin } from '../api/server-types';
+import type { Bin } from '@kadrosyn/contract';
 import { timeWords } from '../interface/sheet-words';
 import { EmptyBinDialog } from './empty-bin.dialog';
 

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { MAT_DIALOG_DATA, MatDialogModule } from '@angular/material/dialog';
-import type { Bin } from '../api/server-types';
+import type { Bin } from '@kadrosyn/contract';
 
 /** Asks before anything goes for good. */
 @Component({

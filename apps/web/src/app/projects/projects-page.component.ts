@@ -7,7 +7,7 @@ import { changeProject, loosePhoto, newProject, type Photo, type SheetSize } fro
 import { firstValueFrom } from 'rxjs';
 import { Fault, faultOf } from '../api/fault';
 import { Server } from '../api/server';
-import type { ProjectSummary } from '../api/server-types';
+import type { ProjectSummary } from '@kadrosyn/contract';
 import { IconComponent } from '../interface/icon.component';
 import { sizeWords, timeWords } from '../interface/sheet-words';
 import { Theme } from '../interface/theme';

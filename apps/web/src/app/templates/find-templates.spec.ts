@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { TemplateSummary } from '../api/server-types';
+import type { TemplateSummary } from '@kadrosyn/contract';
 import { findTemplates } from './find-templates';
 
 const template = (name: string, words: string): TemplateSummary => ({

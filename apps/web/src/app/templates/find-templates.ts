@@ -1,5 +1,5 @@
 import { holdsWords } from '@kadrosyn/core';
-import type { TemplateSummary } from '../api/server-types';
+import type { TemplateSummary } from '@kadrosyn/contract';
 
 /** Templates whose name or words hold everything that is looked for. */
 export function findTemplates(templates: readonly TemplateSummary[], search: string): TemplateSummary[] {

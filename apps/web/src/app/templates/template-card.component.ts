@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
-import type { TemplateSummary } from '../api/server-types';
+import type { TemplateSummary } from '@kadrosyn/contract';
 import { sizeWords } from '../interface/sheet-words';
 
 /** A template by its picture; a click begins from it. */

@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, inject, output, signal } from '@ang
 import { RouterLink } from '@angular/router';
 import { faultOf } from '../api/fault';
 import { Server } from '../api/server';
-import type { TemplateSummary } from '../api/server-types';
+import type { TemplateSummary } from '@kadrosyn/contract';
 import { BeginFromTemplate } from './begin-from-template';
 
 /** A row of templates to begin from; nothing where there are none. */

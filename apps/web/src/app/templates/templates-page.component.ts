@@ -6,7 +6,7 @@ import { RouterLink } from '@angular/router';
 import { firstValueFrom } from 'rxjs';
 import { faultOf } from '../api/fault';
 import { Server } from '../api/server';
-import type { TemplateSummary } from '../api/server-types';
+import type { TemplateSummary } from '@kadrosyn/contract';
 import { IconComponent } from '../interface/icon.component';
 import { RenameDialog } from '../interface/rename.dialog';
 import { Theme } from '../interface/theme';

@@ -13,7 +13,7 @@ import {
   type Roles,
 } from '@kadrosyn/core';
 import { faultOf } from '../../api/fault';
-import type { OwnFace } from '../../api/server-types';
+import type { OwnFace } from '@kadrosyn/contract';
 import { OwnFaces } from '../../lettering/own-faces';
 import { ShaperLoader } from '../../lettering/shaper-loader';
 import { FACE_ROLE_NAMES } from '../finish/role-names';

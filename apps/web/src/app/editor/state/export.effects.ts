@@ -4,7 +4,7 @@ import { Store } from '@ngrx/store';
 import { catchError, defer, filter, finalize, firstValueFrom, from, of, switchMap, takeUntil } from 'rxjs';
 import { Fault, faultOf, pauseAfter } from '../../api/fault';
 import { Server } from '../../api/server';
-import type { ExportStatus } from '../../api/server-types';
+import type { ExportStatus } from '@kadrosyn/contract';
 import { EditorActions } from './editor.actions';
 import { editorFeature } from './editor.reducer';
 import { selectSheet } from './editor.selectors';

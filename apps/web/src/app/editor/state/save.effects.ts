@@ -25,7 +25,7 @@ import {
 } from 'rxjs';
 import { faultOf, pauseAfter, type Fault } from '../../api/fault';
 import { Server } from '../../api/server';
-import type { StoredProject } from '../../api/server-types';
+import type { StoredProject } from '@kadrosyn/contract';
 import { PhotoLibrary } from '../../photos/photo-library';
 import { EditorActions, type MissingFiles } from './editor.actions';
 import { editorFeature } from './editor.reducer';

@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, DestroyRef, effect, inject, input, 
 import type { Photo } from '@kadrosyn/core';
 import { faultOf } from '../../api/fault';
 import { Server } from '../../api/server';
-import type { LibraryPicture } from '../../api/server-types';
+import type { LibraryPicture } from '@kadrosyn/contract';
 import { RovingFocusDirective } from '../../interface/roving-focus.directive';
 import { PhotoLibrary } from '../../photos/photo-library';
 import { Notices } from '../notices';

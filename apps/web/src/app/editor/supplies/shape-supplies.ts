@@ -8,7 +8,7 @@ import {
   type Point,
   type Sheet,
 } from '@kadrosyn/core';
-import type { OwnOutline } from '../../api/server-types';
+import type { OwnOutline } from '@kadrosyn/contract';
 
 export type ShapeKind = 'straight' | 'round' | 'natural' | 'paper' | 'own';
 

@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/cor
 import { MAT_DIALOG_DATA, MatDialogModule } from '@angular/material/dialog';
 import { RouterLink } from '@angular/router';
 import { faultOf } from '../../api/fault';
-import type { PhotoUses } from '../../api/server-types';
+import type { PhotoUses } from '@kadrosyn/contract';
 
 /** A photo and where it is used, which is being asked for. */
 export interface UsesRequest {

@@ -1,6 +1,6 @@
 import { join } from 'node:path';
 import { chromium } from '@playwright/test';
-import { writePages } from '@kadrosyn/formats';
+import { picturePage, writePages } from '@kadrosyn/formats';
 import { resolvedFor, crossingPairs, type Opening, type Sheet } from '@kadrosyn/core';
 import { surveyCrossing, surveyOverhang } from '@kadrosyn/render';
 import { loadShaperFrom, NODE_ENVIRONMENT, renderSheet } from '@kadrosyn/render/node';
@@ -67,7 +67,7 @@ for (let run = 0; run < 3; run++) {
     shaper,
   });
   const encodeFrom = performance.now();
-  await writePages('png', [{ dpi: 72, pixels: () => drawn }]);
+  await writePages('png', [picturePage(drawn, 72)]);
   exports.push({ all: performance.now() - from, encode: performance.now() - encodeFrom });
 }
 const best = exports.sort((a, b) => a.all - b.all)[0]!;

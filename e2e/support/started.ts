@@ -18,7 +18,7 @@ export async function startApplication(
   args: readonly string[] = [],
   root = fileURLToPath(new URL('../..', import.meta.url)),
 ): Promise<Started> {
-  const env = { ...process.env, KADROSYN_DATA: dataFolder, PORT: '0', HOST: '127.0.0.1' };
+  const env = { LOG_LEVEL: 'info', ...process.env, KADROSYN_DATA: dataFolder, PORT: '0', HOST: '127.0.0.1' };
   const child = spawn(join(root, 'start'), args, { env, stdio: ['ignore', 'pipe', 'pipe'] });
   let output = '';
   const ended = new Promise<number | null>((resolve) => child.on('close', resolve));

@@ -7,7 +7,7 @@ export const ExportRequestSchema = Type.Object(
     sheetId: IdSchema,
     /** px of the picture per px of the sheet. */
     scale: Type.Number({ exclusiveMinimum: 0, maximum: 20 }),
-    type: Type.Union([Type.Literal('png'), Type.Literal('jpeg')]),
+    type: Type.Union([Type.Literal('png'), Type.Literal('jpeg'), Type.Literal('pdf')]),
     quality: Type.Optional(Type.Integer({ minimum: 1, maximum: 100 })),
   },
   STRICT,

@@ -88,6 +88,19 @@ describe('exports', () => {
     expect((await sharp(file.bytes).metadata()).chromaSubsampling).toBe('4:4:4');
   });
 
+  it('are pages in true size as PDF, with outlines for what is outlines', async () => {
+    const { body } = await request({ type: 'pdf', scale: 2 });
+    const { id } = await ended((body as Status).id);
+    const file = await server.call('GET', `/api/exports/${id}/file`);
+    expect(file.headers.get('content-type')).toBe('application/pdf');
+    expect(file.headers.get('content-disposition')).toBe("attachment; filename*=UTF-8''Kiln%20day1.pdf");
+    const text = file.bytes.toString('latin1');
+    expect(text).toMatch(/^%PDF-1\.7/);
+    // 300 x 200 px at 72 dpi, whatever the scale: that is how finely its pictures are drawn, and here there are none.
+    expect(text).toContain('/MediaBox [0 0 300 200]');
+    expect(text).not.toContain('/Subtype /Image');
+  });
+
   it('say in the log what took how long', async () => {
     const log = vi.spyOn(server.app.log, 'info');
     const { body } = await request({ scale: 3 });

@@ -1,6 +1,6 @@
-import { referencesOf, resolveSheet, type Shaper } from '@kadrosyn/core';
-import { DecodedPhotoSource } from '@kadrosyn/render';
-import { writePages } from '@kadrosyn/formats';
+import { referencesOf, resolveSheet, scaling, transformPath, type Shaper } from '@kadrosyn/core';
+import { writePages, type Page, type PagePart } from '@kadrosyn/formats';
+import { DecodedPhotoSource, sheetParts, type SheetPart } from '@kadrosyn/render';
 import { decodePhoto, loadShaperFrom, NODE_ENVIRONMENT, renderSheet } from '@kadrosyn/render/node';
 import type { RenderedFile, RenderTask } from './tasks.js';
 
@@ -39,12 +39,36 @@ export async function drawSheet(task: RenderTask, onProgress?: (share: number) =
   }
   report(0.6);
   const decoded = performance.now();
-  const pixels = renderSheet(sheet, task.scale, { photos: task.project.photos, source, shaper: setter });
-  report(0.8);
-  const drawn = performance.now();
-  const page = { dpi: Math.round(sheet.dpi * task.scale), pixels: () => pixels };
+  let render = 0;
+  const drawn = <T>(draw: () => T): T => {
+    const begun = performance.now();
+    const picture = draw();
+    render += performance.now() - begun;
+    report(0.8);
+    return picture;
+  };
+  const resources = { environment: NODE_ENVIRONMENT, photos: task.project.photos, source, shaper: setter };
+  const page: Page = {
+    dpi: sheet.dpi * task.scale,
+    size: { width: sheet.width * task.scale, height: sheet.height * task.scale },
+    title: task.project.name,
+    pixels: () => drawn(() => renderSheet(sheet, task.scale, resources)),
+    parts: function* () {
+      for (const part of sheetParts(sheet, resources)) {
+        const made = drawn(() => pagePart(part, task.scale));
+        if (made) yield made;
+      }
+    },
+  };
   const file = await writePages(task.type, [page], { quality: task.quality });
   report(1);
-  const times = { decode: decoded - from, render: drawn - decoded, encode: performance.now() - drawn };
+  const times = { decode: decoded - from, render, encode: performance.now() - decoded - render };
   return { file, times };
+}
+
+/** A part of a sheet in px of the file; null where it turned out to be empty. */
+function pagePart(part: SheetPart, scale: number): PagePart | null {
+  if (part.kind === 'outline') return { ...part, path: transformPath(scaling(scale), part.path) };
+  const drawn = part.draw(scale);
+  return drawn && { kind: 'picture', ...drawn };
 }

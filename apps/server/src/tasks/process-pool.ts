@@ -60,8 +60,8 @@ interface Waiting {
 }
 
 const PROGRAM = fileURLToPath(new URL('./task-process.js', import.meta.url));
-/** A process that has nothing to do for so long ends, ms. */
-const IDLE = 30_000;
+/** A process that has nothing to do for so long ends, ms. To start one takes a second or more, which whoever exports once more would wait. */
+const IDLE = 120_000;
 /** A process that has not begun after so long does not begin any more, ms. */
 const START = 20_000;
 /** How often time and memory of what works are looked at, ms. */

@@ -2,9 +2,10 @@ import sharp from 'sharp';
 import { describe, expect, it } from 'vitest';
 import type { Pixels } from '@kadrosyn/core';
 import { OUT_FORMATS, writePages, type OutFormatId } from './formats.js';
+import { picturePage } from './out-format.js';
 import { photoTypeOf } from '../in/sniff.js';
 
-const IDS = Object.keys(OUT_FORMATS) as OutFormatId[];
+const IDS = (Object.keys(OUT_FORMATS) as OutFormatId[]).filter((id) => !OUT_FORMATS[id].holdsSeveral);
 
 /** A picture with a soft clear corner. */
 function picture(width = 40, height = 30): Pixels {
@@ -16,9 +17,9 @@ function picture(width = 40, height = 30): Pixels {
   return { width, height, data };
 }
 
-const page = (pixels = picture(), dpi = 300) => ({ dpi, pixels: () => pixels });
+const page = (pixels = picture(), dpi = 300) => picturePage(pixels, dpi);
 
-describe('every format that sheets are written as', () => {
+describe('every format of one picture', () => {
   it.each(IDS)('%s says what it is, and what it writes is just that', async (id) => {
     const { id: own, mime, extension } = OUT_FORMATS[id];
     expect(own).toBe(id);
@@ -33,7 +34,7 @@ describe('every format that sheets are written as', () => {
 
   it.each(IDS)('%s holds one page, drawn when it is written', async (id) => {
     let drawn = 0;
-    const counted = { dpi: 72, pixels: () => (drawn++, picture()) };
+    const counted = { ...page(), pixels: () => (drawn++, picture()) };
     await writePages(id, [counted]);
     expect(drawn).toBe(1);
     await expect(async () => writePages(id, [])).rejects.toThrow(/holds one page, not 0/);

@@ -1,12 +1,29 @@
-import type { Pixels } from '@kadrosyn/core';
+import type { LiteralColour, Path, Pixels, Point } from '@kadrosyn/core';
 import type { Static, TObject } from 'typebox';
+
+/** A part of a page, px of the file: an outline filled with one colour by the nonzero rule, or a picture with its alpha. */
+export type PagePart =
+  | { readonly kind: 'outline'; readonly path: Path; readonly colour: LiteralColour; /** 0 to 1. */ readonly opacity: number }
+  | { readonly kind: 'picture'; readonly pixels: Pixels; readonly at: Point };
 
 /** A sheet as it goes into a file: a format asks for what it can hold. */
 export interface Page {
-  /** Px per inch that the file says. */
+  /** Px of the file per inch. */
   readonly dpi: number;
+  /** Px of the file; where it holds outlines, not rounded. */
+  readonly size: { readonly width: number; readonly height: number };
+  /** What the sheet is called. */
+  readonly title?: string;
   /** The whole sheet, px of the file, straight alpha. Drawn when it is asked for, and each time anew. */
   readonly pixels: () => Pixels;
+  /** The same in parts that lie on one another from back to front; each is made when it is asked for. */
+  readonly parts: () => Iterable<PagePart>;
+}
+
+/** A page that is one picture. @param dpi - px per inch. */
+export function picturePage(pixels: Pixels, dpi: number): Page {
+  const { width, height } = pixels;
+  return { dpi, size: { width, height }, pixels: () => pixels, parts: () => [{ kind: 'picture', pixels, at: { x: 0, y: 0 } }] };
 }
 
 /** All there is to a file that sheets are written as. */

@@ -5,5 +5,5 @@ import type { Page } from './out-format.js';
 export function rawImage({ pixels, dpi }: Page): Sharp {
   const { width, height, data } = pixels();
   const bytes = Buffer.from(data.buffer, data.byteOffset, data.byteLength);
-  return sharp(bytes, { raw: { width, height, channels: 4 } }).withMetadata({ density: dpi });
+  return sharp(bytes, { raw: { width, height, channels: 4 } }).withMetadata({ density: Math.round(dpi) });
 }

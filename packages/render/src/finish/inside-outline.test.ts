@@ -3,7 +3,7 @@ import { readFile, writeFile } from 'node:fs/promises';
 import { fileURLToPath } from 'node:url';
 import sharp from 'sharp';
 import { describe, expect, it } from 'vitest';
-import { writePages } from '@kadrosyn/formats';
+import { picturePage, writePages } from '@kadrosyn/formats';
 import type { Finish, Item, Outline, Pixels } from '@kadrosyn/core';
 import { RECTANGLE, shape, subject, withPicture, word } from '../../fixtures/kit.js';
 import { largestDifference } from '../../testing/node-scene.js';
@@ -88,7 +88,7 @@ describe('inside outlines of photos', () => {
   it.each(SCALES)('are as in their reference picture at %d times the size', async (scale) => {
     const pixels = draw(items, scale);
     const file = fileURLToPath(new URL(`../../fixtures/reference/inside-outlines-${scale * 100}.png`, import.meta.url));
-    if (process.env['UPDATE_REFERENCES']) await writeFile(file, await writePages('png', [{ dpi: 72, pixels: () => pixels }]));
+    if (process.env['UPDATE_REFERENCES']) await writeFile(file, await writePages('png', [picturePage(pixels, 72)]));
     expect(existsSync(file)).toBe(true);
     const { data, info } = await sharp(await readFile(file))
       .ensureAlpha()

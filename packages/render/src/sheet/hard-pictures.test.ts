@@ -3,7 +3,7 @@ import { readFile, writeFile } from 'node:fs/promises';
 import { fileURLToPath } from 'node:url';
 import sharp from 'sharp';
 import { describe, expect, it } from 'vitest';
-import { writePages } from '@kadrosyn/formats';
+import { picturePage, writePages } from '@kadrosyn/formats';
 import type { Pixels } from '@kadrosyn/core';
 import { DrawnPicture, pictureNames } from '../../testing/pictures.js';
 import { largestDifference } from '../../testing/node-scene.js';
@@ -23,7 +23,7 @@ describe('hard pictures', () => {
     // A reference is made by hand: UPDATE_REFERENCES=1, and then looked at.
     if (process.env['UPDATE_REFERENCES'] || !existsSync(file)) {
       if (!process.env['UPDATE_REFERENCES']) throw new Error(`There is no reference picture ${name}`);
-      await writeFile(file, await writePages('png', [{ dpi: 72, pixels: () => pixels }]));
+      await writeFile(file, await writePages('png', [picturePage(pixels, 72)]));
     }
     const { data, info } = await sharp(await readFile(file))
       .ensureAlpha()

@@ -49,7 +49,7 @@ export type SheetPart = OutlinePart | PicturePart;
  * openings; of a sheet with a mood everything.
  */
 export function sheetParts(sheet: ResolvedSheet, resources: RenderResources): SheetPart[] {
-  const crossing = new Set((sheet.crossings ?? []).flatMap(({ lower, upper }) => [lower.itemId, upper.itemId]));
+  const crossing = new Set(sheet.crossings.flatMap(({ lower, upper }) => [lower.itemId, upper.itemId]));
   const leaves = leavesOf(withoutBackground(sheet.items), crossing);
   const mixed = mixedItems(leaves, crossing);
   const inBase = hasMood(sheet) ? leaves.length : leaves.findLastIndex((item) => mixed.has(item)) + 1;
@@ -117,14 +117,14 @@ function baseOf(sheet: ResolvedSheet, items: readonly Item[], resources: RenderR
 
 function withoutGround(sheet: ResolvedSheet): ResolvedSheet {
   const { veil: _veil, ...rest } = sheet;
-  return { ...rest, items: withoutBackground(sheet.items), background: { type: 'none' } } as ResolvedSheet;
+  return { ...rest, items: withoutBackground(sheet.items), background: { type: 'none' } };
 }
 
 /** The sheet with these items alone: the others keep their places and are hidden. */
 function only(sheet: ResolvedSheet, items: readonly Item[]): ResolvedSheet {
   const shown = new Set(items);
   const hide = (item: Item): Item => {
-    if (shown.has(item) || ('role' in item && item.role === 'background')) return item;
+    if (shown.has(item) || (item.type === 'opening' && item.role !== undefined)) return item;
     return item.type === 'group' && hasAny(item, shown) ? { ...item, items: item.items.map(hide) } : { ...item, hidden: true };
   };
   return { ...sheet, items: sheet.items.map(hide) };

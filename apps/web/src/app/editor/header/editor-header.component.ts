@@ -23,6 +23,13 @@ import { TemplateDialog, type TemplateChoice } from './template.dialog';
 
 const SCALES = [0.5, 1, 2, 3] as const;
 
+/** What a sheet can be handed over as. */
+const FORMATS: readonly { readonly type: ExportSettings['type']; readonly name: string; readonly words: string }[] = [
+  { type: 'png', name: 'PNG', words: 'keeps clear places' },
+  { type: 'jpeg', name: 'JPEG', words: 'smaller file' },
+  { type: 'pdf', name: 'PDF', words: 'true size, outlines stay sharp' },
+];
+
 /** Name, what is saved, undo and redo, export. */
 @Component({
   selector: 'ka-editor-header',
@@ -65,12 +72,15 @@ export class EditorHeaderComponent {
   });
   readonly saveTrouble = computed(() => this.save().state === 'retrying' || needsPerson(this.save().state));
 
-  readonly formatWord = computed(() => (this.settings().type === 'png' ? 'PNG' : 'JPEG'));
+  readonly formats = FORMATS;
+  readonly formatWord = computed(() => FORMATS.find(({ type }) => type === this.settings().type)!.name);
   readonly scaleWord = computed(() => scaleWords(this.settings().scale));
 
-  pixelWords(scale: number): string {
+  /** What a scale comes to: px of a picture; in a PDF, whose pages have their true size, how fine its pictures are. */
+  finenessWords(scale: number): string {
     const sheet = this.session.sheet();
     if (!sheet) return '';
+    if (this.settings().type === 'pdf') return `${scaleWords(scale)}, pictures at ${Math.round(sheet.dpi * scale)} dpi`;
     const { width, height } = sheetSize(sheet, scale);
     return `${scaleWords(scale)}, ${width} × ${height} px`;
   }

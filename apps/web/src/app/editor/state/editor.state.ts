@@ -1,3 +1,4 @@
+import type { ExportRequest } from '@kadrosyn/contract';
 import { EMPTY_HISTORY, type Edit, type Grip, type History, type Project } from '@kadrosyn/core';
 
 export type PanelTab = 'fit' | 'breakout' | 'lettering' | 'finish' | 'size' | 'together';
@@ -14,10 +15,10 @@ export function needsPerson(state: SaveState): boolean {
 }
 
 export interface ExportSettings {
-  readonly type: 'png' | 'jpeg';
+  readonly type: ExportRequest['type'];
   /** px of the picture per px of the sheet. */
   readonly scale: number;
-  /** 1 to 100, for JPEG. */
+  /** 1 to 100, for JPEG and the pictures in a PDF. */
   readonly quality: number;
 }
 

@@ -68,6 +68,21 @@ export default defineConfig(
     },
   },
   {
+    // Parts of the editor are reached by what they say of themselves; see regions.ts.
+    files: ['apps/web/src/app/editor/**/*.ts'],
+    ignores: ['**/*.spec.ts'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector:
+            'CallExpression[callee.object.name="document"][callee.property.name=/^(querySelector|querySelectorAll|getElementById)$/]',
+          message: 'Nobody finds a part of the editor by its tag: let it register itself.',
+        },
+      ],
+    },
+  },
+  {
     files: ['apps/web/src/**/*.html'],
     extends: [angular.configs.templateRecommended, angular.configs.templateAccessibility],
   },

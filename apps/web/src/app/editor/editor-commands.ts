@@ -7,6 +7,7 @@ import type { KeyCommand } from './editor-keys';
 import { ColourTaking } from './finish/colour-taking';
 import { ItemClipboard } from './item-clipboard';
 import { Notices } from './notices';
+import { Regions } from './regions';
 import { EditorSession } from './session';
 import { StagePointer } from './sheet/stage-pointer';
 import { StageView } from './sheet/stage-view';
@@ -28,6 +29,7 @@ export class EditorCommands {
   private readonly passed = inject(Passed);
   private readonly clipboard = inject(ItemClipboard);
   private readonly taking = inject(ColourTaking);
+  private readonly regions = inject(Regions);
 
   /** False when the command has nothing to work on. */
   run(command: KeyCommand): boolean {
@@ -64,10 +66,10 @@ export class EditorCommands {
       case 'paste-in-place':
         return this.clipboard.pasteInPlace();
       case 'next-region':
-        focusNextRegion(command.back);
+        this.regions.focusNext(command.back);
         return true;
       case 'next-chip':
-        return focusNextChip(command.back);
+        return this.regions.focusNextChip(command.back);
       case 'cancel':
         this.cancel();
         return true;
@@ -105,26 +107,4 @@ export class EditorCommands {
     const group = item && groupsAround(this.session.context().sheet, item.id).at(-1);
     this.session.select(group ?? null);
   }
-}
-
-/** The parts of the editor in the order in which they are read. */
-const REGIONS = ['ka-editor-header', 'ka-depth-panel', 'ka-sheet-stage', 'ka-side-panel', 'ka-supplies-panel'] as const;
-const STOPS = 'button:not([disabled]):not([tabindex="-1"]), a[href], input:not([disabled]), select, [tabindex="0"]';
-
-/** Goes to the first thing of the next part, so that nobody has to pass everything with Tab. */
-function focusNextRegion(back: boolean): void {
-  const parts = REGIONS.map((name) => document.querySelector<HTMLElement>(name));
-  const now = parts.findIndex((part) => part?.contains(document.activeElement));
-  const next = parts[(now + (back ? -1 : 1) + parts.length) % parts.length] ?? parts[0];
-  if (next?.matches('[tabindex="0"]')) next.focus();
-  else next?.querySelector<HTMLElement>(STOPS)?.focus();
-}
-
-/** Goes to the next piece or crossing on the sheet, from the last to the first. False where there are none. */
-function focusNextChip(back: boolean): boolean {
-  const chips = [...document.querySelectorAll<HTMLElement>('ka-breakout-marks button')];
-  const now = chips.indexOf(document.activeElement as HTMLElement);
-  const next = now < 0 ? (back ? chips.length - 1 : 0) : (now + (back ? -1 : 1) + chips.length) % chips.length;
-  chips[next]?.focus({ preventScroll: true });
-  return chips.length > 0;
 }

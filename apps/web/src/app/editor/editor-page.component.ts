@@ -41,6 +41,7 @@ import { OutlinePen } from './pen/outline-pen';
 import { ProjectFaces } from './project-faces';
 import { ReadingMarksComponent } from './readable/reading-marks.component';
 import { SaveTroubleComponent } from './save-trouble.component';
+import { RegionDirective } from './regions';
 import { EditorSession } from './session';
 import { FocusBoxComponent } from './sheet/focus-box.component';
 import { GradientStopsComponent } from './sheet/gradient-stops.component';
@@ -65,6 +66,7 @@ import { SupplyDrag } from './supplies/supply-drag';
 /** The editor: header, depth, sheet, panel, supplies. */
 @Component({
   imports: [
+    RegionDirective,
     RouterLink,
     EditorHeaderComponent,
     DepthPanelComponent,

@@ -25,6 +25,7 @@ import { PhotoPlacing } from './photo-placing';
 import { PlacementCopy } from './placement-copy';
 import { ProjectFaces } from './project-faces';
 import { WordReading } from './readable/word-reading';
+import { Regions } from './regions';
 import { EditorSession } from './session';
 import { CropGuides } from './sheet/crop-guides';
 import { LevelLine } from './sheet/level-line';
@@ -73,5 +74,6 @@ export const EDITOR_PROVIDERS: Provider[] = [
   HandPainting,
   BreakoutChecks,
   KeyOwner,
+  Regions,
   { provide: COLOUR_SOURCE, useExisting: PhotoColours },
 ];

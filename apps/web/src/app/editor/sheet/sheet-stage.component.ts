@@ -60,6 +60,7 @@ export class SheetStageComponent {
   private readonly pen = inject(OutlinePen);
   private readonly typing = inject(TextCaret);
   private readonly host = inject<ElementRef<HTMLElement>>(ElementRef);
+  private readonly surface = viewChild.required<ElementRef<HTMLElement>>('surface');
   private readonly canvas = viewChild.required<ElementRef<HTMLCanvasElement>>('canvas');
   private readonly dots = viewChild.required<ElementRef<HTMLCanvasElement>>('dots');
 
@@ -117,7 +118,9 @@ export class SheetStageComponent {
       },
       cancel: () => this.endDrop(),
     });
+    this.pointer.onPress = (event) => this.onPointerDown(event);
     destroy.onDestroy(() => {
+      this.pointer.onPress = null;
       this.drag.setSurface(null);
       this.painter?.stop();
     });
@@ -157,7 +160,8 @@ export class SheetStageComponent {
   onPointerDown(event: PointerEvent): void {
     // What is only looked at is not changed by a hand that slips.
     const pans = this.spaceHeld() || this.stageView.clean();
-    this.pointer.down(event, this.stagePoint(event), this.host.nativeElement, pans);
+    const places = { host: this.host.nativeElement, surface: this.surface().nativeElement };
+    this.pointer.down(event, this.stagePoint(event), places, pans);
   }
 
   onPointerMove(event: PointerEvent): void {

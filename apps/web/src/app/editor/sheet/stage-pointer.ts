@@ -36,13 +36,29 @@ export class StagePointer {
   private press: Press | null = null;
   private pinch: Pinch | null = null;
 
-  /** @param pans - the sheet is moved, whatever lies there. */
-  down(event: PointerEvent, at: Point, host: HTMLElement, pans: boolean): void {
+  /** What presses on the sheet come to; set by the stage. */
+  onPress: ((event: PointerEvent) => void) | null = null;
+
+  /** A press that was heard by what lies over the sheet, and is for the sheet. */
+  passOn(event: PointerEvent): void {
+    this.onPress?.(event);
+  }
+
+  /**
+   * @param surface - gets what the pointer does until it is let go.
+   * @param pans - the sheet is moved, whatever lies there.
+   */
+  down(
+    event: PointerEvent,
+    at: Point,
+    { host, surface }: { readonly host: HTMLElement; readonly surface: HTMLElement },
+    pans: boolean,
+  ): void {
     this.pointers.set(event.pointerId, at);
     host.focus({ preventScroll: true });
     if (this.pointers.size === 2) return this.beginPinch(host);
     if (this.press || this.pinch || (event.button !== 0 && event.button !== 1)) return;
-    (event.currentTarget as Element).setPointerCapture(event.pointerId);
+    surface.setPointerCapture(event.pointerId);
     this.session.gripSwapped.set(event.altKey);
     this.press = this.presses.at(event, at, event.button === 1 || pans);
     if (this.press.pans) this.panning.set(true);

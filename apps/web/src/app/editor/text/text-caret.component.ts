@@ -10,7 +10,9 @@ import {
 } from '@angular/core';
 import { Store } from '@ngrx/store';
 import { apply, boxMatrix, caretAt, layOut, lettersOf, multiply, selectionQuads, type Point } from '@kadrosyn/core';
+import { Regions } from '../regions';
 import { EditorSession } from '../session';
+import { StagePointer } from '../sheet/stage-pointer';
 import { Viewport } from '../sheet/viewport';
 import { EditorActions } from '../state/editor.actions';
 import { TextCaret } from './text-caret';
@@ -56,6 +58,8 @@ export class TextCaretComponent {
   private readonly session = inject(EditorSession);
   private readonly viewport = inject(Viewport);
   private readonly store = inject(Store);
+  private readonly regions = inject(Regions);
+  private readonly pointer = inject(StagePointer);
   private readonly host = inject<ElementRef<HTMLElement>>(ElementRef);
   private readonly input = viewChild.required<ElementRef<HTMLTextAreaElement>>('input');
   dragging = false;
@@ -151,7 +155,7 @@ export class TextCaretComponent {
     if (undo) this.store.dispatch(event.shiftKey ? EditorActions.redo() : EditorActions.undo());
     else if (event.key === 'Escape') {
       this.typing.end();
-      document.querySelector<HTMLElement>('ka-sheet-stage')?.focus({ preventScroll: true });
+      this.regions.focus('stage');
     } else return;
     event.preventDefault();
     event.stopPropagation();
@@ -172,8 +176,7 @@ export class TextCaretComponent {
     if (isOutside) {
       // The press is for what lies there.
       this.typing.end();
-      const surface = document.querySelector('ka-sheet-stage .surface');
-      surface?.dispatchEvent(new PointerEvent('pointerdown', event));
+      this.pointer.passOn(event);
       return;
     }
     (event.currentTarget as Element).setPointerCapture(event.pointerId);

@@ -1,32 +1,25 @@
 import {
-  chain,
   intersect,
   invert,
   isAbove,
   meanScale,
   movedAbove,
-  nearestOnLines,
-  samplePlane,
   apply,
   toWholePixels,
-  tinted,
   transformBounds,
-  translation,
   type Bounds,
   type Crossing,
-  type CutLine,
   type Item,
-  type Matrix,
-  type Plane,
 } from '@kadrosyn/core';
+import { castsOf, drawWithCasts } from './casts.js';
 import { crossingPlan, crossingsAmong, splitsOf, type CrossingPlan } from './crossing-plan.js';
 import { drawMask } from '../photo/draw-level.js';
-import { giveBack, lay, layAway, newLayer, type Drawing, type Layer, type Target } from '../canvas/drawing.js';
-import { putPixels } from '../photo/level-chain.js';
+import { lay, layAway, newLayer, type Drawing, type Layer, type Target } from '../canvas/drawing.js';
 import type { Paint, Splits } from './layer-paint.js';
 import { isOfZones, keysOf, unitKey, type Unit } from './unit.js';
 import { letterOrder } from './letter-order.js';
 import { paintsOf } from './paints.js';
+import { zoneMaskLayer } from './zone-mask.js';
 
 /** A place where the order from back to front is another than the depth order. */
 interface Zone {
@@ -130,7 +123,7 @@ function paintOrder(target: Target, order: readonly string[], from: number, want
   const index = zones.findIndex((zone, i) => i >= from && intersect(zone.bounds, wanted) !== null);
   if (index < 0) {
     let exact = backdrop?.(target) ?? true;
-    const casts = castsOf(order, wanted, composition);
+    const casts = castsOf(order, wanted, paints);
     for (const [i, name] of order.entries()) {
       const paint = paints.get(name)!;
       const bounds = intersect(paint.bounds, wanted);
@@ -158,61 +151,11 @@ function paintOrder(target: Target, order: readonly string[], from: number, want
     layAway(target, layer, drawing.resources, 'lighter');
     return false;
   }
-  zone.mask ??= maskLayer(zone, drawing);
+  zone.mask ??= zoneMaskLayer(zone.plan, zone.bounds, drawing);
   lay(layer, zone.mask, 1, 'destination-in');
   lay(target, clippedTo(zone.mask, part, drawing), 1, 'destination-out');
   layAway(target, layer, drawing.resources, 'lighter');
   return exact && isLocalExact;
-}
-
-/** What falls on everything that lies between two places of the order, besides its own item. */
-interface Cast {
-  readonly itemId: string;
-  readonly after: number;
-  readonly index: number;
-  readonly layer: Layer;
-  readonly exact: boolean;
-}
-
-/** Shadows of subjects and letters that were moved, from back to front, each made once. A sheet of thousands of items pays nothing for them. */
-function castsOf(order: readonly string[], wanted: Bounds, { paints }: Composition): Cast[] {
-  return order.flatMap((name, index) => {
-    const { cast, unit, bounds } = paints.get(name)!;
-    const { itemId } = unit;
-    const after = cast ? order.lastIndexOf(cast.since, index) : -1;
-    // Where nothing but its own parts lies between, there is nothing that it falls on.
-    const passes = after >= 0 && order.slice(after + 1, index).some((passed) => paints.get(passed)!.unit.itemId !== itemId);
-    const part = passes ? intersect(bounds, wanted) : null;
-    const made = part && cast!.make(part);
-    return made ? [{ itemId, after, index, ...made }] : [];
-  });
-}
-
-/**
- * A paint with what falls on it. Both become one before they are laid: laid one after the other, the soft edge of the paint would be seen as a
- * line where what falls on it is solid. Only what is blended with all that lies below it can not be put together before.
- * @returns whether all of it is exact.
- */
-function drawWithCasts(target: Target, paint: Paint, casts: readonly Cast[], bounds: Bounds, drawing: Drawing): boolean {
-  const layer = newLayer(bounds, drawing.resources);
-  const exact = paint.draw(layer);
-  if (paint.isMixed) paint.draw(target);
-  for (const { layer: fallen } of casts) {
-    const part = intersect(fallen.bounds, bounds);
-    if (!part) continue;
-    const onPaint = newLayer(part, drawing.resources);
-    lay(onPaint, fallen, 1, 'copy');
-    lay(onPaint, layer, 1, 'destination-in');
-    if (paint.isMixed) lay(target, onPaint);
-    else {
-      lay(layer, fallen, 1, 'destination-out');
-      lay(layer, onPaint, 1, 'lighter');
-    }
-    giveBack(onPaint, drawing.resources);
-  }
-  if (!paint.isMixed) lay(target, layer);
-  giveBack(layer, drawing.resources);
-  return exact && casts.every((cast) => cast.exact);
 }
 
 /** Whether the moved unit ends up on top of all that lies here, itself solid. */
@@ -263,62 +206,6 @@ function localOrder(before: readonly string[], { plan, moved, above, units, belo
 /** The whole subject of what is moved. */
 function subjectKey({ moved }: CrossingPlan): string {
   return unitKey({ itemId: moved.itemId, part: { kind: 'subject' } });
-}
-
-/** The mask of a zone, rebuilt at the size of the output. */
-function maskLayer(zone: Zone, drawing: Drawing): Layer {
-  const { bounds, plan } = zone;
-  const toPlane = chain(plan.toPlane, invert(drawing.view), translation(bounds.x, bounds.y));
-  const mask = samplePlane(plan.zone.mask!, toPlane, bounds.width, bounds.height);
-  if (plan.zone.cuts.length > 0) sharpenCuts(mask, plan, toPlane);
-  const layer = newLayer(bounds, drawing.resources);
-  putPixels(layer.context, tinted(mask, 0, 0, 0));
-  return layer;
-}
-
-/** Along cut lines the mask changes within one px of the output, exactly on the line. */
-function sharpenCuts(mask: Plane, plan: CrossingPlan, toPlane: ReturnType<typeof invert>): void {
-  const { cuts } = plan.zone;
-  const coarse = plan.zone.mask!;
-  const pitch = meanScale(toPlane);
-  const at = (x: number, y: number): number => {
-    const [px, py] = [Math.floor(x), Math.floor(y)];
-    return px < 0 || py < 0 || px >= coarse.width || py >= coarse.height ? 0 : coarse.data[py * coarse.width + px]!;
-  };
-  const band = alongLines(cuts, invert(toPlane), 2.5, mask.width, mask.height);
-  for (let y = 0, i = 0; y < mask.height; y++) {
-    for (let x = 0; x < mask.width; x++, i++) {
-      if (band[i] === 0) continue;
-      const p = apply(toPlane, { x: x + 0.5, y: y + 0.5 });
-      const near = nearestOnLines(cuts, p);
-      if (!near || near.distance > 2.5) continue;
-      const side = (sign: number): number => at(near.at.x + sign * 3.5 * near.normal.x, near.at.y + sign * 3.5 * near.normal.y);
-      const share = Math.min(1, Math.max(0, 0.5 + near.side / pitch));
-      mask.data[i] = side(-1) * (1 - share) + side(1) * share;
-    }
-  }
-}
-
-/** Marks the pixels that can lie within `reach` (px of the lines) of a line, so that the others need not be asked. */
-function alongLines(lines: readonly CutLine[], toMask: Matrix, reach: number, width: number, height: number): Uint8Array {
-  const band = new Uint8Array(width * height);
-  const wide = Math.ceil(reach * meanScale(toMask)) + 1;
-  for (const line of lines) {
-    const points = line.map((p) => apply(toMask, p));
-    for (let n = 1; n < points.length; n++) {
-      const [a, b] = [points[n - 1]!, points[n]!];
-      const steps = Math.max(1, Math.ceil(Math.hypot(b.x - a.x, b.y - a.y) / wide));
-      for (let s = 0; s <= steps; s++) {
-        const [x, y] = [a.x + ((b.x - a.x) * s) / steps, a.y + ((b.y - a.y) * s) / steps];
-        const [left, right] = [Math.max(0, Math.floor(x - 2 * wide)), Math.min(width, Math.ceil(x + 2 * wide))];
-        const bottom = Math.min(height, Math.ceil(y + 2 * wide));
-        for (let row = Math.max(0, Math.floor(y - 2 * wide)); row < bottom; row++) {
-          if (left < right) band.fill(1, row * width + left, row * width + right);
-        }
-      }
-    }
-  }
-  return band;
 }
 
 /** The part of a layer within the bounds. */

@@ -12,7 +12,8 @@ import { scaledSheet, sheetWithBreakOut } from './bench-sheets.js';
 
 about(`
 A photo with two overhangs and three crossings: frames of a drag (the aim is 2; \`first\` are those of its first half second), a full redraw; all pieces and all crossings looked for again after
-a drop, on a sheet of 1500 px; the sheet exported in Node at 4000 x 4000 px.
+a drop, on a sheet of 1500 px; the sheet exported in Node at 4000 x 4000 px. Profiled over 200 frames of the drag: of 12.4 ms the plans of pieces and crossings
+at 96 px take 3.7, layers laid on one another 3.3, the browser's own rastering of the result 3.6 (a bare drawImage: 3.7 to 4.2), all else 1.8.
 `);
 const root = process.cwd();
 const shaper = await loadShaperFrom(join(root, 'build/faces'));

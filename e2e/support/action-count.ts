@@ -48,7 +48,8 @@ export async function countActions(page: Page): Promise<void> {
       pressed = null;
     };
     const listen = (name: string, heard: (event: Event) => void): void =>
-      addEventListener(name, (event) => event.isTrusted && heard(event), { capture: true });
+      // Not at the window: there a click that would miss its target, since the page moved on under it, is held back and made once more.
+      document.addEventListener(name, (event) => event.isTrusted && heard(event), { capture: true });
     listen('pointerdown', (event) => {
       counted.presses++;
       const field = fieldOf(event);

@@ -1,4 +1,5 @@
-import { afterEach, describe, expect, it } from 'vitest';
+import { setImmediate, setTimeout } from 'node:timers/promises';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { STUBBORN_DRAWINGS } from '../../testing/stubborn-drawings.js';
 import { ProcessPool, type PoolBounds, type TaskEnded } from '../../dist/tasks/process-pool.js';
 
@@ -30,21 +31,45 @@ describe('tasks in processes', () => {
     expect(await one.run('document', { document: '{}' })).toMatchObject({ ok: false });
   });
 
-  it('are ended when they take too long, inside a library too; what waits behind them is done', async () => {
-    const one = pool({ deadline: 1_500 });
-    const late = one.run('intake', stubborn(NESTED));
-    const next = one.run('document', { document: '{}' });
-    await expect(late).rejects.toEqual(ended('late'));
-    expect(await next).toMatchObject({ ok: false });
-  });
+  describe('on a clock of their own', () => {
+    // The time that the pool sees goes on only where a test says so: how fast the machine is decides nothing.
+    beforeEach(() => void vi.useFakeTimers({ toFake: ['setInterval', 'clearInterval', 'performance'] }));
+    afterEach(() => void vi.useRealTimers());
 
-  it('are not ended for having waited', async () => {
-    const one = pool({ deadline: 1_500 });
-    const first = one.run('intake', stubborn(NESTED)).catch((error: unknown) => error);
-    const second = one.run('intake', stubborn(NESTED)).catch((error: unknown) => error);
-    const third = one.run('document', { document: '{}' });
-    expect([await first, await second]).toEqual([ended('late'), ended('late')]);
-    expect(await third).toMatchObject({ ok: false });
+    /** Until the pool looks at a task that works, which it does from its beginning to its end. */
+    const begun = async (): Promise<void> => {
+      while (vi.getTimerCount() === 0) await setImmediate();
+    };
+
+    it('are ended when they take too long, inside a library too; what waits behind them is done', async () => {
+      const one = pool({ deadline: 1_500 });
+      const late = one.run('intake', stubborn(NESTED));
+      const next = one.run('document', { document: '{}' });
+      await begun();
+      vi.advanceTimersByTime(2_000);
+      await expect(late).rejects.toEqual(ended('late'));
+      expect(await next).toMatchObject({ ok: false });
+    });
+
+    it('are not ended for having waited', async () => {
+      const one = pool({ deadline: 1_500 });
+      const first = one.run('intake', stubborn(NESTED)).catch((error: unknown) => error);
+      let isSecondOver = false;
+      const second = one
+        .run('intake', stubborn(NESTED))
+        .catch((error: unknown) => error)
+        .finally(() => (isSecondOver = true));
+      await begun();
+      vi.advanceTimersByTime(2_000);
+      expect(await first).toEqual(ended('late'));
+      await begun();
+      vi.advanceTimersByTime(1_400);
+      await setTimeout(200);
+      expect(isSecondOver).toBe(false);
+      vi.advanceTimersByTime(300);
+      expect(await second).toEqual(ended('late'));
+      expect(await one.run('document', { document: '{}' })).toMatchObject({ ok: false });
+    });
   });
 
   it('are ended when they take too much memory', async () => {

@@ -21,7 +21,7 @@ export default defineConfig({
   // What needs a second try is a fault of the application or of the journey.
   retries: 0,
   timeout: 120_000,
-  expect: { timeout: 15_000 },
+  expect: { timeout: 30_000 },
   reporter: process.env['PLAYWRIGHT_JSON_OUTPUT_FILE'] ? [['json']] : [['list']],
   projects: [
     { name: 'long', testMatch: LONG },

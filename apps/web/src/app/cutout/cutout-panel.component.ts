@@ -1,4 +1,10 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, model } from '@angular/core';
+import { MatTooltipModule } from '@angular/material/tooltip';
+import { MatButtonModule } from '@angular/material/button';
+import { MatButtonToggleModule } from '@angular/material/button-toggle';
+import { MatCheckboxModule } from '@angular/material/checkbox';
+import { MatInputModule } from '@angular/material/input';
+import { ShownToggleDirective } from '../interface/shown-toggle.directive';
 import type { CutoutMark, EdgeSettings, Opening, PhotoFill, PieceSettings } from '@kadrosyn/core';
 import { saveFile } from '../interface/save-file';
 import { SliderFieldComponent, type ChangeHow } from '../interface/slider-field.component';
@@ -15,7 +21,16 @@ const GROUNDS: readonly { readonly id: CutoutGround; readonly name: string }[] =
 /** The result in place, its edge, its pieces, and the cutouts that are kept. */
 @Component({
   selector: 'ka-cutout-panel',
-  imports: [SliderFieldComponent, CutoutPreviewComponent],
+  imports: [
+    MatTooltipModule,
+    MatButtonModule,
+    MatButtonToggleModule,
+    MatCheckboxModule,
+    MatInputModule,
+    ShownToggleDirective,
+    SliderFieldComponent,
+    CutoutPreviewComponent,
+  ],
   templateUrl: './cutout-panel.component.html',
   styleUrls: ['../editor/panel/panel-section.scss', './cutout-panel.component.scss'],
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -1,4 +1,9 @@
 import type { OnInit } from '@angular/core';
+import { MatSliderModule } from '@angular/material/slider';
+import { MatProgressBarModule } from '@angular/material/progress-bar';
+import { MatButtonModule } from '@angular/material/button';
+import { MatButtonToggleModule } from '@angular/material/button-toggle';
+import { ShownToggleDirective } from '../interface/shown-toggle.directive';
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, output, signal } from '@angular/core';
 import { A11yModule } from '@angular/cdk/a11y';
 import type { Cutout, Bounds, Opening, PhotoFill } from '@kadrosyn/core';
@@ -21,7 +26,16 @@ export interface UsedCutout {
 /** The cutout view: the photo large in the middle, ways to mark it above, what comes of it beside. It lies over the editor. */
 @Component({
   selector: 'ka-cutout-view',
-  imports: [A11yModule, CutoutStageComponent, CutoutPanelComponent],
+  imports: [
+    MatSliderModule,
+    MatProgressBarModule,
+    MatButtonModule,
+    MatButtonToggleModule,
+    ShownToggleDirective,
+    A11yModule,
+    CutoutStageComponent,
+    CutoutPanelComponent,
+  ],
   providers: [CutoutWork, CutoutPointer],
   templateUrl: './cutout-view.component.html',
   styleUrl: './cutout-view.component.scss',

@@ -9,6 +9,7 @@ import {
   untracked,
   viewChild,
 } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
 import { A11yModule } from '@angular/cdk/a11y';
 import { Title } from '@angular/platform-browser';
 import { Router, RouterLink } from '@angular/router';
@@ -66,6 +67,7 @@ import { SupplyDrag } from './supplies/supply-drag';
 /** The editor: header, depth, sheet, panel, supplies. */
 @Component({
   imports: [
+    MatButtonModule,
     RegionDirective,
     RouterLink,
     EditorHeaderComponent,

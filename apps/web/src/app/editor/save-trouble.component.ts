@@ -1,5 +1,6 @@
 import { needsPerson } from './state/editor.state';
 import { ChangeDetectionStrategy, Component, computed, DOCUMENT, inject, input, signal } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
 import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { shortenedText } from '@kadrosyn/core';
@@ -19,6 +20,7 @@ const NAMED = 3;
 /** What to do when saving needs the person. */
 @Component({
   selector: 'ka-save-trouble',
+  imports: [MatButtonModule],
   template: `
     @if (message(); as words) {
       <div role="alert">
@@ -28,8 +30,8 @@ const NAMED = 3;
             <small>{{ names }}</small>
           }
         </p>
-        <button class="ka-button" (click)="saveCopy()">Save a copy</button>
-        <button class="ka-button" (click)="reload()">Reload</button>
+        <button matButton="outlined" (click)="saveCopy()">Save a copy</button>
+        <button matButton="outlined" (click)="reload()">Reload</button>
       </div>
     } @else if (keepsNothing()) {
       <div role="status">
@@ -37,7 +39,7 @@ const NAMED = 3;
           This browser keeps no copy of what is not saved yet: it is full, or not allowed to. Close this window only when “Saved”
           stands above.
         </p>
-        <button class="ka-button" (click)="understood.set(true)">Understood</button>
+        <button matButton="outlined" (click)="understood.set(true)">Understood</button>
       </div>
     }
   `,

@@ -1,4 +1,7 @@
 import { booleanAttribute, ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
+import { MatSliderModule } from '@angular/material/slider';
+import { MatButtonModule } from '@angular/material/button';
+import { MatInputModule } from '@angular/material/input';
 import type { Colour, LiteralColour } from '@kadrosyn/core';
 import { MatTooltipModule } from '@angular/material/tooltip';
 import { COLOUR_SOURCE } from './colour-offers';
@@ -15,7 +18,7 @@ const RAINBOW = 'linear-gradient(90deg, #f00, #ff0, #0f0, #0ff, #00f, #f0f, #f00
 /** A colour by its role in the project, by swatch, by hex, by sliders, from photos, or taken from the sheet. */
 @Component({
   selector: 'ka-colour-field',
-  imports: [IconComponent, MatTooltipModule],
+  imports: [MatSliderModule, MatButtonModule, MatInputModule, IconComponent, MatTooltipModule],
   templateUrl: './colour-field.component.html',
   styleUrls: ['./colour-field.component.scss', './swatch-dots.scss'],
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -9,16 +9,19 @@ import {
   output,
   signal,
 } from '@angular/core';
+import { MatInputModule } from '@angular/material/input';
 import { readLength } from '@kadrosyn/core';
 
 /** A number that can be typed, or stepped by the arrow keys (Shift: by ten steps). With `bare` its name is for screen readers only. */
 @Component({
   selector: 'ka-number-field',
+  imports: [MatInputModule],
   template: `
     <label>
       <span class="name">{{ label() }}</span>
-      <span class="box">
+      <mat-form-field>
         <input
+          matInput
           inputmode="decimal"
           autocomplete="off"
           [value]="shown()"
@@ -29,8 +32,8 @@ import { readLength } from '@kadrosyn/core';
           (blur)="typed.set(null)"
           (keydown)="onKey($event)"
         />
-        <span class="unit" aria-hidden="true">{{ unit() }}</span>
-      </span>
+        <span matTextSuffix class="unit" aria-hidden="true">{{ unit() }}</span>
+      </mat-form-field>
     </label>
   `,
   styles: `
@@ -45,46 +48,22 @@ import { readLength } from '@kadrosyn/core';
       overflow: hidden;
       clip-path: inset(50%);
     }
-    :host([bare]) .box {
-      height: 28px;
-      padding-right: 6px;
+    :host([bare]) {
+      --mat-form-field-container-height: 28px;
+      --mat-form-field-container-vertical-padding: 3px;
     }
     :host([bare]) input {
-      padding-left: 6px;
       text-align: right;
-    }
-    :host([bare]) .unit {
-      padding-left: 3px;
     }
     .name {
       font-size: 13px;
       color: var(--soft);
     }
-    .box {
-      display: flex;
-      align-items: center;
-      height: 32px;
-      padding-right: 8px;
-      background: var(--paper);
-      border: 1px solid var(--rule);
-      border-radius: var(--radius);
-    }
-    .box:focus-within {
-      outline: 2px solid var(--spruce);
-    }
-    input {
-      flex: 1;
-      min-width: 0;
-      width: 100%;
-      padding: 0 0 0 9px;
-      border: 0;
-      outline: none;
-      background: none;
-    }
     input[aria-invalid='true'] {
       color: var(--persimmon);
     }
     .unit {
+      padding-left: 3px;
       font-size: 13px;
       color: var(--soft);
     }

@@ -1,26 +1,22 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
+import { MatInputModule } from '@angular/material/input';
 import { MAT_DIALOG_DATA, MatDialogModule, MatDialogRef } from '@angular/material/dialog';
 
 /** Asks for another name. */
 @Component({
-  imports: [MatDialogModule],
+  imports: [MatButtonModule, MatInputModule, MatDialogModule],
   template: `
     <h2 mat-dialog-title>Rename</h2>
     <form (submit)="finish($event, field.value)">
       <mat-dialog-content>
-        <input
-          #field
-          class="ka-field"
-          aria-label="Name"
-          maxlength="200"
-          [value]="name"
-          cdkFocusInitial
-          (focus)="field.select()"
-        />
+        <mat-form-field>
+          <input matInput #field aria-label="Name" maxlength="200" [value]="name" cdkFocusInitial (focus)="field.select()" />
+        </mat-form-field>
       </mat-dialog-content>
       <mat-dialog-actions align="end">
-        <button type="button" class="ka-button" mat-dialog-close>Cancel</button>
-        <button class="ka-button next">Rename</button>
+        <button matButton="outlined" type="button" mat-dialog-close>Cancel</button>
+        <button matButton="filled">Rename</button>
       </mat-dialog-actions>
     </form>
   `,

@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
 import { MatSliderModule } from '@angular/material/slider';
 import { IconComponent } from './icon.component';
 import { NumberFieldComponent } from './number-field.component';
@@ -14,7 +15,7 @@ export interface SliderChange {
 /** A number by slider or typed exactly; it goes back to where it began. All values are those that are shown. */
 @Component({
   selector: 'ka-slider-field',
-  imports: [MatSliderModule, NumberFieldComponent, IconComponent],
+  imports: [MatButtonModule, MatSliderModule, NumberFieldComponent, IconComponent],
   template: `
     <span class="name" aria-hidden="true">{{ label() }}</span>
     <mat-slider [min]="least()" [max]="reach()" [step]="step()">
@@ -41,6 +42,7 @@ export interface SliderChange {
       (changed)="changed.emit({ value: $event, how: 'step' })"
     />
     <button
+      matButton
       type="button"
       [disabled]="isAtStart()"
       [attr.aria-label]="'Reset ' + label().toLowerCase()"
@@ -64,17 +66,19 @@ export interface SliderChange {
       margin-block: -9px;
     }
     button {
+      display: grid;
+      place-items: center;
       width: 20px;
       height: 28px;
       padding: 0;
-      color: var(--soft);
+      --mat-button-text-label-text-color: var(--soft);
       background: none;
       border: 0;
       border-radius: 4px;
       cursor: pointer;
     }
     button:hover {
-      color: var(--ink);
+      --mat-button-text-label-text-color: var(--ink);
     }
     button:disabled {
       visibility: hidden;

@@ -1,4 +1,6 @@
 import { ChangeDetectionStrategy, Component, effect, inject, input, output, signal } from '@angular/core';
+import { MatExpansionModule } from '@angular/material/expansion';
+import { MatButtonModule } from '@angular/material/button';
 import { MatDialog } from '@angular/material/dialog';
 import { firstValueFrom } from 'rxjs';
 import { faultOf } from '../api/fault';
@@ -10,6 +12,7 @@ import { EmptyBinDialog } from './empty-bin.dialog';
 /** What was removed and can be brought back; folded until it is asked for, and absent while it is empty. */
 @Component({
   selector: 'ka-bin',
+  imports: [MatExpansionModule, MatButtonModule],
   templateUrl: './bin.component.html',
   styleUrl: './bin.component.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

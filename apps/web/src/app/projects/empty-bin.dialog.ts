@@ -1,18 +1,19 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
 import { MAT_DIALOG_DATA, MatDialogModule } from '@angular/material/dialog';
 import type { Bin } from '@kadrosyn/contract';
 
 /** Asks before anything goes for good. */
 @Component({
-  imports: [MatDialogModule],
+  imports: [MatButtonModule, MatDialogModule],
   template: `
     <h2 mat-dialog-title>Empty the bin?</h2>
     <mat-dialog-content>
       <p>{{ words }} will be gone for good. Photos that a project or template shows stay.</p>
     </mat-dialog-content>
     <mat-dialog-actions align="end">
-      <button class="ka-button" cdkFocusInitial mat-dialog-close>Keep them</button>
-      <button class="ka-button next" [mat-dialog-close]="true">Empty the bin</button>
+      <button matButton="outlined" cdkFocusInitial mat-dialog-close>Keep them</button>
+      <button matButton="filled" [mat-dialog-close]="true">Empty the bin</button>
     </mat-dialog-actions>
   `,
   styles: `

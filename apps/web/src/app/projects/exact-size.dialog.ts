@@ -1,4 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
+import { MatInputModule } from '@angular/material/input';
 import { MatDialogModule, MatDialogRef } from '@angular/material/dialog';
 import { toPx, type SheetSize, type Unit } from '@kadrosyn/core';
 import { NumberFieldComponent } from '../interface/number-field.component';
@@ -7,7 +9,7 @@ const MOST_PX = 30_000;
 
 /** Asks for the exact size of a new sheet. */
 @Component({
-  imports: [MatDialogModule, NumberFieldComponent],
+  imports: [MatButtonModule, MatInputModule, MatDialogModule, NumberFieldComponent],
   template: `
     <h2 mat-dialog-title>Exact size</h2>
     <mat-dialog-content>
@@ -16,11 +18,13 @@ const MOST_PX = 30_000;
         <ka-number-field label="Height" [value]="height()" [decimals]="2" [least]="0.1" (changed)="height.set($event)" />
         <label>
           <span>Unit</span>
-          <select class="ka-field" [value]="unit()" (change)="unit.set($any($event.target).value)">
-            @for (choice of units; track choice) {
-              <option [value]="choice" [selected]="choice === unit()">{{ choice }}</option>
-            }
-          </select>
+          <mat-form-field>
+            <select matNativeControl [value]="unit()" (change)="unit.set($any($event.target).value)">
+              @for (choice of units; track choice) {
+                <option [value]="choice" [selected]="choice === unit()">{{ choice }}</option>
+              }
+            </select>
+          </mat-form-field>
         </label>
         @if (unit() !== 'px') {
           <ka-number-field label="Dots per inch" [value]="dpi()" [least]="36" [most]="1200" (changed)="dpi.set($event)" />
@@ -31,8 +35,8 @@ const MOST_PX = 30_000;
       }
     </mat-dialog-content>
     <mat-dialog-actions align="end">
-      <button class="ka-button" mat-dialog-close>Cancel</button>
-      <button class="ka-button next" [disabled]="tooLarge()" (click)="finish()">New sheet</button>
+      <button matButton="outlined" mat-dialog-close>Cancel</button>
+      <button matButton="filled" [disabled]="tooLarge()" (click)="finish()">New sheet</button>
     </mat-dialog-actions>
   `,
   styles: `

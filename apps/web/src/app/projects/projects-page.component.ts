@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
 import { MatDialog } from '@angular/material/dialog';
 import { MatMenuModule } from '@angular/material/menu';
 import { MatSnackBar } from '@angular/material/snack-bar';
@@ -24,7 +25,7 @@ const LONGEST_SIDE = 2400;
 
 /** All projects, and the ways to begin a new one. */
 @Component({
-  imports: [RouterLink, MatMenuModule, BinComponent, IconComponent, TemplateRowComponent],
+  imports: [MatButtonModule, RouterLink, MatMenuModule, BinComponent, IconComponent, TemplateRowComponent],
   templateUrl: './projects-page.component.html',
   styleUrl: './projects-page.component.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -1,12 +1,14 @@
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
 import type { TemplateSummary } from '@kadrosyn/contract';
 import { sizeWords } from '../interface/sheet-words';
 
 /** A template by its picture; a click begins from it. */
 @Component({
   selector: 'ka-template-card',
+  imports: [MatButtonModule],
   template: `
-    <button class="card" (click)="chosen.emit()">
+    <button matButton class="card" (click)="chosen.emit()">
       <span class="stand"><img [src]="'/api/templates/' + template().id + '/thumbnail'" alt="" loading="lazy" /></span>
       <span class="visually-hidden">Begin from</span>
       <b>{{ template().name }}</b>

@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, inject, output, signal } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
 import { faultOf } from '../api/fault';
 import { Server } from '../api/server';
@@ -8,13 +9,13 @@ import { BeginFromTemplate } from './begin-from-template';
 /** A row of templates to begin from; nothing where there are none. */
 @Component({
   selector: 'ka-template-row',
-  imports: [RouterLink],
+  imports: [MatButtonModule, RouterLink],
   template: `
     @if (templates().length > 0) {
       <h2 id="from-template">From a template <a routerLink="/templates">All templates</a></h2>
       <div class="row" role="group" aria-labelledby="from-template">
         @for (template of templates(); track template.id) {
-          <button [disabled]="busy()" (click)="begin(template)">
+          <button matButton [disabled]="busy()" (click)="begin(template)">
             <span><img fetchpriority="low" [src]="'/api/templates/' + template.id + '/thumbnail'" alt="" /></span>
             {{ template.name }}
           </button>

@@ -1,4 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
+import { MatInputModule } from '@angular/material/input';
 import { MatDialog } from '@angular/material/dialog';
 import { MatMenuModule } from '@angular/material/menu';
 import { MatSnackBar } from '@angular/material/snack-bar';
@@ -17,7 +19,7 @@ import { TemplateCardComponent } from './template-card.component';
 
 /** All templates by their pictures, searched by words. */
 @Component({
-  imports: [RouterLink, MatMenuModule, IconComponent, TemplateCardComponent],
+  imports: [MatButtonModule, MatInputModule, RouterLink, MatMenuModule, IconComponent, TemplateCardComponent],
   templateUrl: './templates-page.component.html',
   styleUrl: './templates-page.component.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -1,4 +1,9 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { MatTooltipModule } from '@angular/material/tooltip';
+import { MatProgressBarModule } from '@angular/material/progress-bar';
+import { MatButtonModule } from '@angular/material/button';
+import { MatButtonToggleModule } from '@angular/material/button-toggle';
+import { ShownToggleDirective } from '../../interface/shown-toggle.directive';
 import { crossingKey, followLight, isWarped, placedPhoto, type Item, type Opening, type Shadow } from '@kadrosyn/core';
 import type { SeenPiece } from '@kadrosyn/render';
 import { MatMenuModule } from '@angular/material/menu';
@@ -28,6 +33,11 @@ import { FindSubject } from './find-subject';
 @Component({
   selector: 'ka-breakout-tab',
   imports: [
+    MatTooltipModule,
+    MatProgressBarModule,
+    MatButtonModule,
+    MatButtonToggleModule,
+    ShownToggleDirective,
     CornersChoiceComponent,
     FinishPartComponent,
     ShadowControlsComponent,

@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, ElementRef, inject, signal } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
 import { Store } from '@ngrx/store';
 import { apply, type Point } from '@kadrosyn/core';
 import { Notices } from '../notices';
@@ -12,6 +13,7 @@ const STEP = 6;
 /** Cut lines over the sheet: drawn across a piece or a region, moved by their ends or as a whole. */
 @Component({
   selector: 'ka-cut-lines',
+  imports: [MatButtonModule],
   templateUrl: './cut-lines.component.html',
   styleUrl: './cut-lines.component.scss',
   host: { '(document:keydown.escape)': 'onEscape($event)' },

@@ -1,4 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, ElementRef, inject, signal } from '@angular/core';
+import { MatSliderModule } from '@angular/material/slider';
+import { MatButtonModule } from '@angular/material/button';
+import { MatButtonToggleModule } from '@angular/material/button-toggle';
+import { ShownToggleDirective } from '../../interface/shown-toggle.directive';
 import { apply, type Point } from '@kadrosyn/core';
 import { Viewport } from '../sheet/viewport';
 import { HandPainting } from './hand-painting';
@@ -9,6 +13,7 @@ const STEP = 4;
 /** Lies over the stage while a crossing is painted by hand. */
 @Component({
   selector: 'ka-hand-painting',
+  imports: [MatSliderModule, MatButtonModule, MatButtonToggleModule, ShownToggleDirective],
   template: `
     <svg
       (pointerdown)="begin($event)"
@@ -26,35 +31,19 @@ const STEP = 4;
       }
     </svg>
     <div class="ka-stage-hint" role="group" aria-label="Paint by hand">
-      <div class="segments">
-        <button
-          [class.on]="painting.paintsOver()"
-          [attr.aria-pressed]="painting.paintsOver()"
-          (click)="painting.paintsOver.set(true)"
-        >
-          Over
-        </button>
-        <button
-          [class.on]="!painting.paintsOver()"
-          [attr.aria-pressed]="!painting.paintsOver()"
-          (click)="painting.paintsOver.set(false)"
-        >
-          Under
-        </button>
-      </div>
+      <mat-button-toggle-group multiple class="segments" aria-label="What is painted">
+        <mat-button-toggle [kaOn]="painting.paintsOver()" (change)="painting.paintsOver.set(true)"> Over </mat-button-toggle>
+        <mat-button-toggle [kaOn]="!painting.paintsOver()" (change)="painting.paintsOver.set(false)"> Under </mat-button-toggle>
+      </mat-button-toggle-group>
       <label>
         Width
-        <input
-          type="range"
-          min="2"
-          [max]="painting.mostWidth()"
-          [value]="painting.width()"
-          (input)="painting.setWidth($any($event.target).valueAsNumber)"
-        />
+        <mat-slider [min]="2" [max]="painting.mostWidth()">
+          <input matSliderThumb [value]="painting.width()" (input)="painting.setWidth($any($event.target).valueAsNumber)" />
+        </mat-slider>
         {{ painting.width() }} px
       </label>
-      <button class="ka-button" [disabled]="painting.strokeCount() === 0" (click)="painting.takeBack()">Take back</button>
-      <button class="ka-button next" (click)="painting.end()">Done</button>
+      <button matButton="outlined" [disabled]="painting.strokeCount() === 0" (click)="painting.takeBack()">Take back</button>
+      <button matButton="filled" (click)="painting.end()">Done</button>
     </div>
   `,
   styleUrls: ['../panel/panel-section.scss', './hand-painting.component.scss'],

@@ -1,6 +1,7 @@
 import type { CdkDragDrop } from '@angular/cdk/drag-drop';
 import { CdkDrag, CdkDropList } from '@angular/cdk/drag-drop';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
 import { MatDialog } from '@angular/material/dialog';
 import { MatMenuModule } from '@angular/material/menu';
 import { changeItem, indexOf, isBackground, listAround, placeOf, removeItem, takeOutOfGroup, type Item } from '@kadrosyn/core';
@@ -26,6 +27,7 @@ const [SLAB, PITCH] = [46, 54];
 @Component({
   selector: 'ka-depth-panel',
   imports: [
+    MatButtonModule,
     CdkDropList,
     CdkDrag,
     ItemThumbnailComponent,

@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
 import { MatDialog } from '@angular/material/dialog';
 import { MatMenuModule } from '@angular/material/menu';
 import {
@@ -22,7 +23,7 @@ import { EditorSession } from '../session';
 /** The sheets of the project in the order of pages. */
 @Component({
   selector: 'ka-sheet-list',
-  imports: [MatMenuModule, IconComponent, MoreMenuDirective, RovingFocusDirective],
+  imports: [MatButtonModule, MatMenuModule, IconComponent, MoreMenuDirective, RovingFocusDirective],
   template: `
     <h2 class="sheets" id="sheets-name">
       Sheets <small>{{ sheets().length }}</small>
@@ -31,9 +32,10 @@ import { EditorSession } from '../session';
       @for (sheet of sheets(); track sheet.id) {
         <div class="cell" kaMoreMenu>
           <button
+            matButton
             class="slab"
             data-stop
-            [attr.tabindex]="isShown(sheet) ? 0 : -1"
+            [tabIndex]="isShown(sheet) ? 0 : -1"
             [attr.aria-pressed]="isShown(sheet)"
             [class.selected]="isShown(sheet)"
             [attr.aria-label]="$index + 1 + ' ' + sheet.name + ', page ' + ($index + 1) + ' of ' + sheets().length"
@@ -44,6 +46,7 @@ import { EditorSession } from '../session';
             <span>{{ sheet.name }}</span>
           </button>
           <button
+            matButton
             class="more"
             tabindex="-1"
             [attr.aria-label]="'More for ' + sheet.name"
@@ -54,7 +57,7 @@ import { EditorSession } from '../session';
           </button>
         </div>
       }
-      <button class="add" (click)="add()">Add a sheet</button>
+      <button matButton class="add" (click)="add()">Add a sheet</button>
     </div>
     <mat-menu #more="matMenu">
       <ng-template matMenuContent let-sheet="sheet" let-index="index">
@@ -75,7 +78,7 @@ import { EditorSession } from '../session';
       flex: none;
       min-height: 30px;
       font-size: 13px;
-      color: var(--soft);
+      --mat-button-text-label-text-color: var(--soft);
       text-align: left;
       background: none;
       border: 1px dashed var(--rule);

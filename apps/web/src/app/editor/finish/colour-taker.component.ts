@@ -1,10 +1,12 @@
 import { afterNextRender, ChangeDetectionStrategy, Component, computed, ElementRef, inject, viewChild } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
 import { colourWords } from '@kadrosyn/core';
 import { ColourTaking, SEEN } from './colour-taking';
 
 /** A cover over the stage while a colour is pointed at, with a magnified view beside the pointer. */
 @Component({
   selector: 'ka-colour-taker',
+  imports: [MatButtonModule],
   template: `
     <div
       #cover
@@ -31,17 +33,20 @@ import { ColourTaking, SEEN } from './colour-taking';
     <div class="bar">
       <span>{{ words() }}</span>
       <button
-        class="ka-button"
-        [class.next]="!taking.fromPhoto()"
+        [matButton]="!taking.fromPhoto() ? 'filled' : 'outlined'"
         [attr.aria-pressed]="!taking.fromPhoto()"
         (click)="from(false)"
       >
         As shown
       </button>
-      <button class="ka-button" [class.next]="taking.fromPhoto()" [attr.aria-pressed]="taking.fromPhoto()" (click)="from(true)">
+      <button
+        [matButton]="taking.fromPhoto() ? 'filled' : 'outlined'"
+        [attr.aria-pressed]="taking.fromPhoto()"
+        (click)="from(true)"
+      >
         From the photo itself
       </button>
-      <button class="ka-button" (click)="taking.end(null)">Cancel</button>
+      <button matButton="outlined" (click)="taking.end(null)">Cancel</button>
     </div>
   `,
   styles: `

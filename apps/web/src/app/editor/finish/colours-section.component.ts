@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
 import {
   changeProject,
   colourPairs,
@@ -26,7 +27,7 @@ const MOST_SWATCHES = 60;
 /** The colours of the project: its swatches, what is used and can be replaced everywhere, and what its photos propose. */
 @Component({
   selector: 'ka-colours-section',
-  imports: [FoldPartComponent, ColourFieldComponent],
+  imports: [MatButtonModule, FoldPartComponent, ColourFieldComponent],
   templateUrl: './colours-section.component.html',
   styleUrls: ['../panel/panel-section.scss', '../../interface/swatch-dots.scss'],
   styles: `

@@ -1,15 +1,16 @@
 import { ChangeDetectionStrategy, Component, input, output } from '@angular/core';
+import { MatCheckboxModule } from '@angular/material/checkbox';
 
 /** One part of a finish: its name with a tick that brings it or takes it away, and what it is set to. */
 @Component({
   selector: 'ka-finish-part',
+  imports: [MatCheckboxModule],
   template: `
     <div class="head">
       <h3>
-        <label class="check">
-          <input type="checkbox" [checked]="on()" (change)="toggled.emit($any($event.target).checked)" />
+        <mat-checkbox [checked]="on()" (change)="toggled.emit($event.checked)">
           {{ name() }}
-        </label>
+        </mat-checkbox>
       </h3>
       <span class="sum">{{ on() ? summary() : 'none' }}</span>
     </div>
@@ -31,9 +32,7 @@ import { ChangeDetectionStrategy, Component, input, output } from '@angular/core
     }
     h3 {
       margin: 0;
-    }
-    .check {
-      cursor: pointer;
+      --mat-checkbox-label-text-weight: 600;
     }
     .sum {
       overflow: hidden;

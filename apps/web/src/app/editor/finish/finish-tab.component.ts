@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
 import { FINISHES, finishesWithPanel, isBackground } from '@kadrosyn/core';
 import { HoldDirective } from '../../interface/hold.directive';
 import { ReadablePartComponent } from '../readable/readable-part.component';
@@ -17,6 +18,7 @@ import { StylePartComponent } from './style-part.component';
 @Component({
   selector: 'ka-finish-tab',
   imports: [
+    MatButtonModule,
     OutlinePartComponent,
     RimPartComponent,
     ShadowPartComponent,
@@ -47,7 +49,12 @@ import { StylePartComponent } from './style-part.component';
     @if (editing.photo()) {
       <ka-photo-part />
     }
-    <button class="ka-button" [class.next]="view.bare()" [attr.aria-pressed]="view.bare()" kaHold (held)="view.bare.set($event)">
+    <button
+      [matButton]="view.bare() ? 'filled' : 'outlined'"
+      [attr.aria-pressed]="view.bare()"
+      kaHold
+      (held)="view.bare.set($event)"
+    >
       Hold to see it without
     </button>
     <ka-style-part />

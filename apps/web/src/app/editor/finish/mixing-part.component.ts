@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
 import { MatMenuModule } from '@angular/material/menu';
 import type { Blend } from '@kadrosyn/core';
 import { SliderFieldComponent, type ChangeHow } from '../../interface/slider-field.component';
@@ -23,7 +24,7 @@ const BLENDS: readonly { readonly id: Blend; readonly name: string }[] = [
 /** Opacity, and how colours mix with what lies below. */
 @Component({
   selector: 'ka-mixing-part',
-  imports: [SliderFieldComponent, MatMenuModule],
+  imports: [MatButtonModule, SliderFieldComponent, MatMenuModule],
   template: `
     <ka-slider-field
       label="Opacity"
@@ -35,7 +36,7 @@ const BLENDS: readonly { readonly id: Blend; readonly name: string }[] = [
     <div class="blend">
       <span aria-hidden="true">Blend</span>
       <button
-        class="ka-button"
+        matButton="outlined"
         [matMenuTriggerFor]="blends"
         [attr.aria-label]="'Blend: ' + blendName()"
         (menuClosed)="editing.session.preview(null)"
@@ -70,7 +71,7 @@ const BLENDS: readonly { readonly id: Blend; readonly name: string }[] = [
       align-items: center;
       gap: 6px;
     }
-    .blend .ka-button {
+    .blend .mat-mdc-outlined-button {
       justify-content: flex-start;
       font-weight: 400;
     }

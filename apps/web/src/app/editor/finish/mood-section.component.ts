@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
 import { changeSheet, isDeveloped, type Mood } from '@kadrosyn/core';
 import { HoldDirective } from '../../interface/hold.directive';
 import type { ChangeHow } from '../../interface/slider-field.component';
@@ -13,7 +14,7 @@ import { TonePartComponent, type ToneChange } from './tone-part.component';
 /** The mood of a sheet: tone and effects over everything. */
 @Component({
   selector: 'ka-mood-section',
-  imports: [FoldPartComponent, TonePartComponent, EffectsPartComponent, HoldDirective],
+  imports: [MatButtonModule, FoldPartComponent, TonePartComponent, EffectsPartComponent, HoldDirective],
   template: `
     <ka-fold-part name="Mood" [summary]="isSet() ? 'over everything' : 'none'">
       @if (folds.isOpen('Mood')) {
@@ -21,8 +22,8 @@ import { TonePartComponent, type ToneChange } from './tone-part.component';
         <ka-effects-part [effects]="mood().effects ?? []" (changed)="effects($event)" />
         @if (isSet()) {
           <div class="choices">
-            <button class="ka-button" kaHold (held)="view.moodless.set($event)">Hold to see it without</button>
-            <button class="ka-button" (click)="set(null, 'No mood', 'commit')">Take the mood away</button>
+            <button matButton="outlined" kaHold (held)="view.moodless.set($event)">Hold to see it without</button>
+            <button matButton="outlined" (click)="set(null, 'No mood', 'commit')">Take the mood away</button>
           </div>
         }
       }

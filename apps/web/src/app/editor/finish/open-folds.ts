@@ -9,7 +9,8 @@ export class OpenFolds {
     return this.open().has(name);
   }
 
-  toggle(name: string): void {
-    this.open.update((open) => new Set(open.has(name) ? [...open].filter((other) => other !== name) : [...open, name]));
+  set(name: string, isOpen: boolean): void {
+    if (isOpen !== this.isOpen(name))
+      this.open.update((open) => new Set(isOpen ? [...open, name] : [...open].filter((other) => other !== name)));
   }
 }

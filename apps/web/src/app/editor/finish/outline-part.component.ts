@@ -1,4 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { MatButtonToggleModule } from '@angular/material/button-toggle';
+import { MatCheckboxModule } from '@angular/material/checkbox';
+import { ShownToggleDirective } from '../../interface/shown-toggle.directive';
 import type { Finish, GradientFill, Sides } from '@kadrosyn/core';
 import { ColourFieldComponent } from '../../interface/colour-field.component';
 import type { ChangeHow } from '../../interface/slider-field.component';
@@ -26,21 +29,26 @@ const FIRST_WIDTH = 0.008;
 /** The outline: on which side of the edge, how wide, its corners, its colour or gradient. */
 @Component({
   selector: 'ka-outline-part',
-  imports: [FinishPartComponent, LengthSliderComponent, LengthFieldComponent, ColourFieldComponent, GradientFieldComponent],
+  imports: [
+    MatButtonToggleModule,
+    MatCheckboxModule,
+    ShownToggleDirective,
+    FinishPartComponent,
+    LengthSliderComponent,
+    LengthFieldComponent,
+    ColourFieldComponent,
+    GradientFieldComponent,
+  ],
   template: `
     <ka-finish-part name="Outline" [on]="!!outline()" [summary]="summary()" (toggled)="toggle($event)">
       @if (outline(); as line) {
-        <div class="segments" role="group" aria-label="Side of the outline">
+        <mat-button-toggle-group multiple class="segments" aria-label="Side of the outline">
           @for (choice of aligns; track choice.id) {
-            <button
-              [class.on]="line.align === choice.id"
-              [attr.aria-pressed]="line.align === choice.id"
-              (click)="set({ align: choice.id })"
-            >
+            <mat-button-toggle [kaOn]="line.align === choice.id" (change)="set({ align: choice.id })">
               {{ choice.name }}
-            </button>
+            </mat-button-toggle>
           }
-        </div>
+        </mat-button-toggle-group>
         <ka-length-slider
           label="Width"
           [value]="line.width"
@@ -49,10 +57,7 @@ const FIRST_WIDTH = 0.008;
           (changed)="set({ width: $event.value }, $event.how)"
         />
         @if (isRectangle()) {
-          <label class="check">
-            <input type="checkbox" [checked]="!!line.widths" (change)="setFour($any($event.target).checked)" />
-            A width for each side
-          </label>
+          <mat-checkbox [checked]="!!line.widths" (change)="setFour($event.checked)"> A width for each side </mat-checkbox>
           @if (line.widths; as widths) {
             <div class="two">
               @for (side of sides; track side) {
@@ -66,21 +71,17 @@ const FIRST_WIDTH = 0.008;
             </div>
           }
         }
-        <div class="segments" role="group" aria-label="Corners of the outline">
+        <mat-button-toggle-group multiple class="segments" aria-label="Corners of the outline">
           @for (choice of joins; track choice.id) {
-            <button
-              [class.on]="(line.join ?? 'miter') === choice.id"
-              [attr.aria-pressed]="(line.join ?? 'miter') === choice.id"
-              (click)="set({ join: choice.id })"
-            >
+            <mat-button-toggle [kaOn]="(line.join ?? 'miter') === choice.id" (change)="set({ join: choice.id })">
               {{ choice.name }}
-            </button>
+            </mat-button-toggle>
           }
-        </div>
-        <div class="segments" role="group" aria-label="Paint of the outline">
-          <button [class.on]="!gradient()" [attr.aria-pressed]="!gradient()" (click)="useColour()">Colour</button>
-          <button [class.on]="gradient()" [attr.aria-pressed]="!!gradient()" (click)="useGradient()">Gradient</button>
-        </div>
+        </mat-button-toggle-group>
+        <mat-button-toggle-group multiple class="segments" aria-label="Paint of the outline">
+          <mat-button-toggle [kaOn]="!gradient()" (change)="useColour()">Colour</mat-button-toggle>
+          <mat-button-toggle [kaOn]="!!gradient()" (change)="useGradient()">Gradient</mat-button-toggle>
+        </mat-button-toggle-group>
         @if (gradient(); as fill) {
           <ka-gradient-field [fill]="fill" [swatches]="editing.swatches()" (changed)="set({ paint: $event.fill }, $event.how)" />
         } @else {

@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
 import { RIM_PRESETS, type Colour, type Finish, type Item, type RimPreset, type Sides } from '@kadrosyn/core';
 import { ColourFieldComponent } from '../../interface/colour-field.component';
 import type { ChangeHow } from '../../interface/slider-field.component';
@@ -12,13 +13,13 @@ type Rim = NonNullable<Finish['rim']>;
 /** The rim inside the edge, as a card or a print has it: by name, even, or with four widths of its own. */
 @Component({
   selector: 'ka-rim-part',
-  imports: [FinishPartComponent, LengthSliderComponent, LengthFieldComponent, ColourFieldComponent],
+  imports: [MatButtonModule, FinishPartComponent, LengthSliderComponent, LengthFieldComponent, ColourFieldComponent],
   template: `
     <ka-finish-part name="Rim" [on]="!!rim()" [summary]="summary()" (toggled)="toggle($event)">
       @if (rim(); as edge) {
         <div class="presets" role="group" aria-label="Kinds of rim">
           @for (preset of presets; track preset.id) {
-            <button class="ka-button" (click)="take(preset)">
+            <button matButton="outlined" (click)="take(preset)">
               <span class="card" [style.border-width]="previewOf(preset)" aria-hidden="true"></span>
               {{ preset.name }}
             </button>
@@ -53,7 +54,7 @@ type Rim = NonNullable<Finish['rim']>;
       grid-template-columns: 1fr 1fr;
       gap: 7px;
     }
-    .presets .ka-button {
+    .presets .mat-mdc-outlined-button {
       justify-content: flex-start;
       padding: 0 8px;
       font-weight: 400;

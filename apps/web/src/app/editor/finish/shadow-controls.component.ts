@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
+import { MatCheckboxModule } from '@angular/material/checkbox';
 import { LIGHT_ANGLE, lightAngle, turnLight, type Shadow } from '@kadrosyn/core';
 import { ColourFieldComponent } from '../../interface/colour-field.component';
 import { SliderFieldComponent, type ChangeHow } from '../../interface/slider-field.component';
@@ -13,13 +14,10 @@ export interface ShadowChange {
 /** What a shadow is set to: by the sheet's light or its own direction, how far, how soft, how strong. */
 @Component({
   selector: 'ka-shadow-controls',
-  imports: [LengthSliderComponent, SliderFieldComponent, ColourFieldComponent],
+  imports: [MatCheckboxModule, LengthSliderComponent, SliderFieldComponent, ColourFieldComponent],
   template: `
     @let cast = shadow();
-    <label class="check">
-      <input type="checkbox" [checked]="follows()" (change)="followed.emit($any($event.target).checked)" />
-      Follows the light of the sheet
-    </label>
+    <mat-checkbox [checked]="follows()" (change)="followed.emit($event.checked)"> Follows the light of the sheet </mat-checkbox>
     <ka-slider-field
       label="Direction"
       unit="°"

@@ -1,4 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
+import { MatInputModule } from '@angular/material/input';
 import { MatDialog } from '@angular/material/dialog';
 import { MatMenuModule } from '@angular/material/menu';
 import { applyEdit, applyStyle, updateStyle, usersOf, wholeFinishOf, type Style } from '@kadrosyn/core';
@@ -11,7 +13,7 @@ import { OwnStyles } from './own-styles';
 /** Copies of a finish, and the workspace's own styles. */
 @Component({
   selector: 'ka-style-part',
-  imports: [MatMenuModule, IconComponent],
+  imports: [MatButtonModule, MatInputModule, MatMenuModule, IconComponent],
   templateUrl: './style-part.component.html',
   styleUrl: '../panel/panel-section.scss',
   styles: `
@@ -35,7 +37,7 @@ import { OwnStyles } from './own-styles';
     li {
       display: flex;
     }
-    li .ka-button:first-child {
+    li .mat-mdc-outlined-button:first-child {
       border-radius: var(--radius) 0 0 var(--radius);
     }
     li .more {

@@ -1,4 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
+import { MatButtonToggleModule } from '@angular/material/button-toggle';
+import { ShownToggleDirective } from '../../interface/shown-toggle.directive';
 import { autoLevel, lumaHistogram, type Colour, type Pixels, type Tone } from '@kadrosyn/core';
 import { ColourFieldComponent } from '../../interface/colour-field.component';
 import { SliderFieldComponent, type ChangeHow } from '../../interface/slider-field.component';
@@ -28,7 +31,14 @@ const TWO_INKS = { dark: '#1d3a4c', light: '#f6e7cf' };
 /** The tone of a photo or of a whole sheet: a curve over its histogram, amounts, inks. */
 @Component({
   selector: 'ka-tone-part',
-  imports: [SliderFieldComponent, ColourFieldComponent, ToneCurveComponent],
+  imports: [
+    MatButtonModule,
+    MatButtonToggleModule,
+    ShownToggleDirective,
+    SliderFieldComponent,
+    ColourFieldComponent,
+    ToneCurveComponent,
+  ],
   template: `
     @defer (on immediate) {
       <ka-tone-curve [curve]="tone().curve" [histogram]="histogram()" (changed)="setCurve($event.curve, $event.how)" />
@@ -36,8 +46,8 @@ const TWO_INKS = { dark: '#1d3a4c', light: '#f6e7cf' };
       <div class="curve"></div>
     }
     <div class="choices">
-      <button class="ka-button" [disabled]="!pixels()" (click)="level()">Auto level</button>
-      <button class="ka-button" [disabled]="!tone().curve" (click)="setCurve(null, 'commit')">Straight</button>
+      <button matButton="outlined" [disabled]="!pixels()" (click)="level()">Auto level</button>
+      <button matButton="outlined" [disabled]="!tone().curve" (click)="setCurve(null, 'commit')">Straight</button>
     </div>
     @if (isLevel()) {
       <p class="hint" role="status">It reaches from black to white already.</p>
@@ -50,13 +60,11 @@ const TWO_INKS = { dark: '#1d3a4c', light: '#f6e7cf' };
         (changed)="set(amount.name, amount.id, $event.value, $event.how)"
       />
     }
-    <div class="segments" role="group" aria-label="Colours">
-      <button [class.on]="inks() === 'all'" [attr.aria-pressed]="inks() === 'all'" (click)="useInks(null)">All colours</button>
-      <button [class.on]="inks() === 'grey'" [attr.aria-pressed]="inks() === 'grey'" (click)="useInks(grey)">
-        Black and white
-      </button>
-      <button [class.on]="inks() === 'two'" [attr.aria-pressed]="inks() === 'two'" (click)="useInks(two)">Two inks</button>
-    </div>
+    <mat-button-toggle-group multiple class="segments" aria-label="Colours">
+      <mat-button-toggle [kaOn]="inks() === 'all'" (change)="useInks(null)">All colours</mat-button-toggle>
+      <mat-button-toggle [kaOn]="inks() === 'grey'" (change)="useInks(grey)"> Black and white </mat-button-toggle>
+      <mat-button-toggle [kaOn]="inks() === 'two'" (change)="useInks(two)">Two inks</mat-button-toggle>
+    </mat-button-toggle-group>
     @if (inks() === 'two') {
       @for (ink of inkNames; track ink) {
         <ka-colour-field
@@ -69,7 +77,7 @@ const TWO_INKS = { dark: '#1d3a4c', light: '#f6e7cf' };
       }
     }
     <div class="choices">
-      <button class="ka-button" [disabled]="isNeutral()" (click)="emit('Reset the tone', nothing, 'commit')">
+      <button matButton="outlined" [disabled]="isNeutral()" (click)="emit('Reset the tone', nothing, 'commit')">
         Reset the tone
       </button>
     </div>
@@ -81,10 +89,6 @@ const TWO_INKS = { dark: '#1d3a4c', light: '#f6e7cf' };
     }
     .curve {
       height: 150px;
-    }
-    .segments button {
-      line-height: 1.15;
-      padding-block: 4px;
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -1,4 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { MatInputModule } from '@angular/material/input';
+import { MatProgressBarModule } from '@angular/material/progress-bar';
+import { MatButtonModule } from '@angular/material/button';
 import { MatMenuModule } from '@angular/material/menu';
 import { MatTooltipModule } from '@angular/material/tooltip';
 import { RouterLink } from '@angular/router';
@@ -33,7 +36,7 @@ const FORMATS: readonly { readonly type: ExportSettings['type']; readonly name: 
 /** Name, what is saved, undo and redo, export. */
 @Component({
   selector: 'ka-editor-header',
-  imports: [RouterLink, MatMenuModule, MatTooltipModule, IconComponent],
+  imports: [MatInputModule, MatProgressBarModule, MatButtonModule, RouterLink, MatMenuModule, MatTooltipModule, IconComponent],
   templateUrl: './editor-header.component.html',
   styleUrl: './editor-header.component.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

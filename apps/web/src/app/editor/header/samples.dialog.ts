@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
 import { MAT_DIALOG_DATA, MatDialogModule, MatDialogRef } from '@angular/material/dialog';
 import type { Opening } from '@kadrosyn/core';
 
@@ -7,7 +8,7 @@ export type SamplesChoice = 'export' | { readonly goTo: Opening };
 
 /** Lists what still shows a sample, before it is exported. */
 @Component({
-  imports: [MatDialogModule],
+  imports: [MatButtonModule, MatDialogModule],
   template: `
     <h2 mat-dialog-title>{{ samples.length === 1 ? 'One sample is' : samples.length + ' samples are' }} still in place</h2>
     <mat-dialog-content>
@@ -18,14 +19,14 @@ export type SamplesChoice = 'export' | { readonly goTo: Opening };
             <span
               >{{ opening.slot!.hint }} <small>{{ opening.name }}</small></span
             >
-            <button class="ka-button" [attr.aria-label]="'Go to it: ' + opening.name" (click)="goTo(opening)">Go to it</button>
+            <button matButton="outlined" [attr.aria-label]="'Go to it: ' + opening.name" (click)="goTo(opening)">Go to it</button>
           </li>
         }
       </ul>
     </mat-dialog-content>
     <mat-dialog-actions align="end">
-      <button class="ka-button" mat-dialog-close cdkFocusInitial>Not yet</button>
-      <button class="ka-button next" (click)="exportAll()">Export all the same</button>
+      <button matButton="outlined" mat-dialog-close cdkFocusInitial>Not yet</button>
+      <button matButton="filled" (click)="exportAll()">Export all the same</button>
     </mat-dialog-actions>
   `,
   styles: `

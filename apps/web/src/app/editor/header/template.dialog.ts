@@ -1,4 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
+import { MatCheckboxModule } from '@angular/material/checkbox';
+import { MatInputModule } from '@angular/material/input';
 import { MAT_DIALOG_DATA, MatDialogModule, MatDialogRef } from '@angular/material/dialog';
 import { openingsOf, type Opening, type Project } from '@kadrosyn/core';
 
@@ -19,7 +22,7 @@ interface Place {
 
 /** Asks which places of a project others are to fill. */
 @Component({
-  imports: [MatDialogModule],
+  imports: [MatButtonModule, MatCheckboxModule, MatInputModule, MatDialogModule],
   template: `
     <h2 mat-dialog-title>Save as template</h2>
     <form (submit)="finish($event)">
@@ -27,17 +30,15 @@ interface Place {
         <div class="fields">
           <label>
             <span>Name</span>
-            <input
-              class="ka-field"
-              maxlength="200"
-              cdkFocusInitial
-              [value]="name()"
-              (input)="name.set($any($event.target).value)"
-            />
+            <mat-form-field>
+              <input matInput maxlength="200" cdkFocusInitial [value]="name()" (input)="name.set($any($event.target).value)" />
+            </mat-form-field>
           </label>
           <label>
             <span>Words by which it is found</span>
-            <input class="ka-field" maxlength="500" [value]="words()" (input)="words.set($any($event.target).value)" />
+            <mat-form-field>
+              <input matInput maxlength="500" [value]="words()" (input)="words.set($any($event.target).value)" />
+            </mat-form-field>
           </label>
         </div>
         <h3>Places to fill</h3>
@@ -45,22 +46,19 @@ interface Place {
         <ul>
           @for (place of places(); track place.opening.id; let index = $index) {
             <li>
-              <label class="check">
-                <input
-                  type="checkbox"
-                  [checked]="place.chosen"
-                  (change)="change(index, { chosen: $any($event.target).checked })"
-                />
+              <mat-checkbox [checked]="place.chosen" (change)="change(index, { chosen: $event.checked })">
                 {{ place.opening.name }}
-              </label>
-              <input
-                class="ka-field"
-                maxlength="200"
-                [attr.aria-label]="'Hint for ' + place.opening.name"
-                [disabled]="!place.chosen"
-                [value]="place.hint"
-                (input)="change(index, { hint: $any($event.target).value })"
-              />
+              </mat-checkbox>
+              <mat-form-field>
+                <input
+                  matInput
+                  maxlength="200"
+                  [attr.aria-label]="'Hint for ' + place.opening.name"
+                  [disabled]="!place.chosen"
+                  [value]="place.hint"
+                  (input)="change(index, { hint: $any($event.target).value })"
+                />
+              </mat-form-field>
             </li>
           } @empty {
             <li>There is no opening or lettering on the sheet that could be filled.</li>
@@ -68,8 +66,8 @@ interface Place {
         </ul>
       </mat-dialog-content>
       <mat-dialog-actions align="end">
-        <button type="button" class="ka-button" mat-dialog-close>Cancel</button>
-        <button class="ka-button next" [disabled]="!canFinish()">Save template</button>
+        <button matButton="outlined" type="button" mat-dialog-close>Cancel</button>
+        <button matButton="filled" [disabled]="!canFinish()">Save template</button>
       </mat-dialog-actions>
     </form>
   `,

@@ -1,4 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
+import { MatInputModule } from '@angular/material/input';
 import {
   alignBy,
   changeOpening,
@@ -36,24 +38,26 @@ const WORDS: Readonly<Record<Area, string>> = {
 /** Aligns what is selected within the margins, its column or the sheet, and makes it as wide or as high as that. */
 @Component({
   selector: 'ka-align-section',
-  imports: [RovingFocusDirective],
+  imports: [MatButtonModule, MatInputModule, RovingFocusDirective],
   template: `
     <h3 id="align-name">Place it</h3>
-    <select class="ka-field" aria-label="Within" [value]="within()" (change)="chosen.set($any($event.target).value)">
-      @for (area of areas(); track area) {
-        <option [value]="area" [selected]="area === within()">{{ words[area] }}</option>
-      }
-    </select>
+    <mat-form-field>
+      <select matNativeControl aria-label="Within" [value]="within()" (change)="chosen.set($any($event.target).value)">
+        @for (area of areas(); track area) {
+          <option [value]="area" [selected]="area === within()">{{ words[area] }}</option>
+        }
+      </select>
+    </mat-form-field>
     <div class="places" role="group" aria-labelledby="align-name" kaRovingFocus>
       @for (place of places; track place.id) {
-        <button class="ka-button" data-stop [attr.tabindex]="$first ? 0 : -1" (click)="align(place.id, place.name)">
+        <button matButton="outlined" data-stop [tabIndex]="$first ? 0 : -1" (click)="align(place.id, place.name)">
           {{ place.name }}
         </button>
       }
     </div>
     <div class="places wide">
-      <button class="ka-button" (click)="fit('width')">Fit its width</button>
-      <button class="ka-button" (click)="fit('height')">Fit its height</button>
+      <button matButton="outlined" (click)="fit('width')">Fit its width</button>
+      <button matButton="outlined" (click)="fit('height')">Fit its height</button>
     </div>
   `,
   styleUrl: './panel-section.scss',
@@ -72,7 +76,7 @@ const WORDS: Readonly<Record<Area, string>> = {
     .wide {
       grid-template-columns: repeat(2, 1fr);
     }
-    .places .ka-button {
+    .places .mat-mdc-outlined-button {
       min-width: 0;
       justify-content: center;
     }

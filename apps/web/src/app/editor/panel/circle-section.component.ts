@@ -1,4 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { MatButtonToggleModule } from '@angular/material/button-toggle';
+import { MatCheckboxModule } from '@angular/material/checkbox';
+import { ShownToggleDirective } from '../../interface/shown-toggle.directive';
 import { layOut, type AlongCircle, type Edit, type LetteringOutline, type Opening } from '@kadrosyn/core';
 import { NumberFieldComponent } from '../../interface/number-field.component';
 import { EditorSession } from '../session';
@@ -7,13 +10,13 @@ import { LengthFieldComponent } from './length-field.component';
 /** Text in straight lines, on an arc, or round a circle. */
 @Component({
   selector: 'ka-circle-section',
-  imports: [NumberFieldComponent, LengthFieldComponent],
+  imports: [MatButtonToggleModule, MatCheckboxModule, ShownToggleDirective, NumberFieldComponent, LengthFieldComponent],
   template: `
-    <div class="segments" role="group" aria-label="Line of the text">
-      <button [class.on]="!along()" [attr.aria-pressed]="!along()" (click)="straight()">Straight</button>
-      <button [class.on]="way() === 'over'" [attr.aria-pressed]="way() === 'over'" (click)="round(false)">Over a circle</button>
-      <button [class.on]="way() === 'under'" [attr.aria-pressed]="way() === 'under'" (click)="round(true)">Under it</button>
-    </div>
+    <mat-button-toggle-group multiple class="segments" aria-label="Line of the text">
+      <mat-button-toggle [kaOn]="!along()" (change)="straight()">Straight</mat-button-toggle>
+      <mat-button-toggle [kaOn]="way() === 'over'" (change)="round(false)">Over a circle</mat-button-toggle>
+      <mat-button-toggle [kaOn]="way() === 'under'" (change)="round(true)">Under it</mat-button-toggle>
+    </mat-button-toggle-group>
     @if (along(); as circle) {
       <div class="two">
         <ka-length-field label="Radius" [least]="0.1" [value]="circle.radius" (changed)="setRadius($event)" />
@@ -25,14 +28,9 @@ import { LengthFieldComponent } from './length-field.component';
           (changed)="set({ start: $event }, 'Turn text on its circle')"
         />
       </div>
-      <label class="check">
-        <input
-          type="checkbox"
-          [checked]="circle.inside"
-          (change)="set({ inside: $any($event.target).checked }, 'Change side of the circle')"
-        />
+      <mat-checkbox [checked]="circle.inside" (change)="set({ inside: $event.checked }, 'Change side of the circle')">
         Inside the circle
-      </label>
+      </mat-checkbox>
     }
   `,
   styleUrl: './panel-section.scss',

@@ -1,15 +1,18 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { MatButtonToggleModule } from '@angular/material/button-toggle';
+import { ShownToggleDirective } from '../../interface/shown-toggle.directive';
 import { changeOpening, changeOutline, isWarped, type Opening } from '@kadrosyn/core';
 import { EditorSession } from '../session';
 
 /** How a photo lies in four corners. It is only ever changed here, by hand. */
 @Component({
   selector: 'ka-corners-choice',
+  imports: [MatButtonToggleModule, ShownToggleDirective],
   template: `
-    <div class="segments" role="group" aria-label="The photo in its four corners">
-      <button [class.on]="lies()" [attr.aria-pressed]="lies()" (click)="choose(true)">Lies in the picture</button>
-      <button [class.on]="!lies()" [attr.aria-pressed]="!lies()" (click)="choose(false)">Stands upright</button>
-    </div>
+    <mat-button-toggle-group multiple class="segments" aria-label="The photo in its four corners">
+      <mat-button-toggle [kaOn]="lies()" (change)="choose(true)">Lies in the picture</mat-button-toggle>
+      <mat-button-toggle [kaOn]="!lies()" (change)="choose(false)">Stands upright</mat-button-toggle>
+    </mat-button-toggle-group>
   `,
   styleUrl: './panel-section.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

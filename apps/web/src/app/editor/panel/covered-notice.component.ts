@@ -1,14 +1,16 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
 import { changeOpening, clearFocus, coveredFocus, placedPhoto, placePhoto, type Opening } from '@kadrosyn/core';
 import { EditorSession } from '../session';
 
 /** Says when a caption or another item lies over what the photo is about, and moves the photo clear. */
 @Component({
   selector: 'ka-covered-notice',
+  imports: [MatButtonModule],
   template: `
     @if (covered(); as found) {
       <p class="news look">{{ found.by[0] ?? 'Something' }} covers {{ percent(found.share) }} of what the photo is about.</p>
-      <div class="choices"><button class="ka-button" (click)="clear()">Move the photo clear</button></div>
+      <div class="choices"><button matButton="outlined" (click)="clear()">Move the photo clear</button></div>
     }
   `,
   styleUrl: './panel-section.scss',

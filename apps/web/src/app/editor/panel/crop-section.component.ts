@@ -1,4 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
+import { MatTooltipModule } from '@angular/material/tooltip';
+import { MatButtonModule } from '@angular/material/button';
+import { MatInputModule } from '@angular/material/input';
 import { changeOpening, changeOutline, cropTo, type Opening } from '@kadrosyn/core';
 import { NumberFieldComponent } from '../../interface/number-field.component';
 import { RovingFocusDirective } from '../../interface/roving-focus.directive';
@@ -18,15 +21,15 @@ const PROPORTIONS = [
 /** Cropping: proportions, a circle, lines to compose by, and straightening. The photo stays where it is. */
 @Component({
   selector: 'ka-crop-section',
-  imports: [NumberFieldComponent, RovingFocusDirective],
+  imports: [MatTooltipModule, MatButtonModule, MatInputModule, NumberFieldComponent, RovingFocusDirective],
   template: `
     <h3>Crop</h3>
     <div class="choices" role="group" aria-label="Proportions" kaRovingFocus>
       @for (choice of proportions; track choice.name) {
         <button
-          class="ka-button"
+          matButton="outlined"
           data-stop
-          [attr.tabindex]="$first ? 0 : -1"
+          [tabIndex]="$first ? 0 : -1"
           [class.on]="isNow(choice.value)"
           [attr.aria-pressed]="isNow(choice.value)"
           (click)="crop(choice.value, choice.name)"
@@ -35,15 +38,15 @@ const PROPORTIONS = [
         </button>
       }
       <button
-        class="ka-button"
+        matButton="outlined"
         data-stop
         tabindex="-1"
-        title="Upright instead of lying, or the other way round"
+        matTooltip="Upright instead of lying, or the other way round"
         (click)="crop(1 / now(), 'turned')"
       >
         Turn
       </button>
-      <button class="ka-button" data-stop tabindex="-1" (click)="circle()">Circle</button>
+      <button matButton="outlined" data-stop tabindex="-1" (click)="circle()">Circle</button>
     </div>
     <div class="own">
       <ka-number-field
@@ -66,13 +69,15 @@ const PROPORTIONS = [
     <div class="choices">
       <label class="lines">
         Lines
-        <select class="ka-field" [value]="guides.shown()" (change)="guides.shown.set($any($event.target).value)">
-          @for (choice of lines; track choice.id) {
-            <option [value]="choice.id" [selected]="choice.id === guides.shown()">{{ choice.name }}</option>
-          }
-        </select>
+        <mat-form-field>
+          <select matNativeControl [value]="guides.shown()" (change)="guides.shown.set($any($event.target).value)">
+            @for (choice of lines; track choice.id) {
+              <option [value]="choice.id" [selected]="choice.id === guides.shown()">{{ choice.name }}</option>
+            }
+          </select>
+        </mat-form-field>
       </label>
-      <button class="ka-button" (click)="level.begin()">Straighten…</button>
+      <button matButton="outlined" (click)="level.begin()">Straighten…</button>
     </div>
   `,
   styleUrl: './panel-section.scss',
@@ -93,7 +98,7 @@ const PROPORTIONS = [
     .lines select {
       width: auto;
     }
-    .choices .ka-button {
+    .choices .mat-mdc-outlined-button {
       min-width: 0;
       padding: 0 9px;
     }

@@ -1,4 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
+import { MatButtonToggleModule } from '@angular/material/button-toggle';
+import { ShownToggleDirective } from '../../interface/shown-toggle.directive';
 import {
   changeOpening,
   disjoint,
@@ -30,25 +33,14 @@ import { EditorSession } from '../session';
 /** Opens the cutout view, and chooses between the whole photo and its subject. */
 @Component({
   selector: 'ka-cutout-section',
+  imports: [MatButtonModule, MatButtonToggleModule, ShownToggleDirective],
   template: `
     @if (placed(); as photo) {
       @if (cutout()) {
-        <div class="segments" role="group" aria-label="What is shown">
-          <button
-            [class.on]="photo.fill.show !== 'subject'"
-            [attr.aria-pressed]="photo.fill.show !== 'subject'"
-            (click)="show('photo')"
-          >
-            Whole photo
-          </button>
-          <button
-            [class.on]="photo.fill.show === 'subject'"
-            [attr.aria-pressed]="photo.fill.show === 'subject'"
-            (click)="show('subject')"
-          >
-            Subject only
-          </button>
-        </div>
+        <mat-button-toggle-group multiple class="segments" aria-label="What is shown">
+          <mat-button-toggle [kaOn]="photo.fill.show !== 'subject'" (change)="show('photo')"> Whole photo </mat-button-toggle>
+          <mat-button-toggle [kaOn]="photo.fill.show === 'subject'" (change)="show('subject')"> Subject only </mat-button-toggle>
+        </mat-button-toggle-group>
       }
       @if (missing(); as what) {
         <p class="news" role="status">
@@ -64,14 +56,14 @@ import { EditorSession } from '../session';
       }
       <div class="choices">
         @if (missing() === 'out of sight') {
-          <button class="ka-button next" (click)="bringIn()">
+          <button matButton="filled" (click)="bringIn()">
             {{ opening().kind === 'loose' ? 'Show all of the subject' : 'Bring the subject in' }}
           </button>
         }
         @if (isFlat()) {
-          <button class="ka-button next" [disabled]="isArriving()" (click)="cut(true)">Clear its background…</button>
+          <button matButton="filled" [disabled]="isArriving()" (click)="cut(true)">Clear its background…</button>
         }
-        <button class="ka-button" [disabled]="isArriving()" (click)="cut()">
+        <button matButton="outlined" [disabled]="isArriving()" (click)="cut()">
           {{ cutout() ? 'Change the cutout…' : 'Cut out the subject…' }}
         </button>
       </div>

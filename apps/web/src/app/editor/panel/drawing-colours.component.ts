@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
 import { changeItem, type Colour, type Edit, type Opening } from '@kadrosyn/core';
 import { ColourFieldComponent } from '../../interface/colour-field.component';
 import { EditorSession } from '../session';
@@ -6,12 +7,13 @@ import { EditorSession } from '../session';
 /** The colours of a piece of artwork, each exchanged by a swatch. */
 @Component({
   selector: 'ka-drawing-colours',
-  imports: [ColourFieldComponent],
+  imports: [MatButtonModule, ColourFieldComponent],
   template: `
     @if (isMany()) {
       <div class="dots" role="group" aria-label="Colours of the drawing">
         @for (colour of colours(); track $index) {
           <button
+            matButton
             [class.chosen]="$index === chosen()"
             [attr.aria-pressed]="$index === chosen()"
             [attr.aria-label]="'Colour ' + ($index + 1) + ', ' + session.colourOf(colour)"

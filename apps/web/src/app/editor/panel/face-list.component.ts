@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
 import { MatMenuModule } from '@angular/material/menu';
 import {
   FACE_ROLES,
@@ -32,11 +33,12 @@ export interface FaceChoice {
 /** The faces, each shown in itself. */
 @Component({
   selector: 'ka-face-list',
-  imports: [MatMenuModule],
+  imports: [MatButtonModule, MatMenuModule],
   template: `
     <div>
       <h3 [id]="id + '-word'">{{ label() }}</h3>
       <button
+        matButton
         class="ka-field face"
         [attr.aria-labelledby]="id + '-word ' + id + '-name'"
         [matMenuTriggerFor]="menu"

@@ -1,4 +1,9 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { MatTooltipModule } from '@angular/material/tooltip';
+import { MatButtonModule } from '@angular/material/button';
+import { MatButtonToggleModule } from '@angular/material/button-toggle';
+import { MatCheckboxModule } from '@angular/material/checkbox';
+import { ShownToggleDirective } from '../../interface/shown-toggle.directive';
 import { MatSliderModule } from '@angular/material/slider';
 import {
   changeOpening,
@@ -56,6 +61,11 @@ const SLIDER_REACH = 5;
 @Component({
   selector: 'ka-fit-tab',
   imports: [
+    MatTooltipModule,
+    MatButtonModule,
+    MatButtonToggleModule,
+    MatCheckboxModule,
+    ShownToggleDirective,
     MatSliderModule,
     NumberFieldComponent,
     LengthFieldComponent,

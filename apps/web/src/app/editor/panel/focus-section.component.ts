@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
 import { placedPhoto, type Opening } from '@kadrosyn/core';
 import { FocusEditing } from '../focus-editing';
 import { EditorSession } from '../session';
@@ -6,9 +7,10 @@ import { EditorSession } from '../session';
 /** Opens the box of what the photo is about. */
 @Component({
   selector: 'ka-focus-section',
+  imports: [MatButtonModule],
   template: `
     <div class="choices">
-      <button class="ka-button" (click)="edit()">{{ photo()?.focus ? 'Correct the focus…' : 'Say what it is about…' }}</button>
+      <button matButton="outlined" (click)="edit()">{{ photo()?.focus ? 'Correct the focus…' : 'Say what it is about…' }}</button>
     </div>
   `,
   styleUrl: './panel-section.scss',

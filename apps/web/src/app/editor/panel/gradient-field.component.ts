@@ -1,4 +1,6 @@
 import { ChangeDetectionStrategy, Component, input, output } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
+import { MatCheckboxModule } from '@angular/material/checkbox';
 import type { Colour, GradientFill } from '@kadrosyn/core';
 import { ColourFieldComponent } from '../../interface/colour-field.component';
 import { NumberFieldComponent } from '../../interface/number-field.component';
@@ -15,7 +17,7 @@ export interface GradientChange {
 /** The colours of a gradient, where each lies, and how it runs. */
 @Component({
   selector: 'ka-gradient-field',
-  imports: [ColourFieldComponent, NumberFieldComponent],
+  imports: [MatButtonModule, MatCheckboxModule, ColourFieldComponent, NumberFieldComponent],
   template: `
     @for (stop of fill().stops; track $index) {
       <ka-colour-field
@@ -28,7 +30,7 @@ export interface GradientChange {
       <div class="two">
         <ka-number-field label="At" unit="%" [least]="0" [most]="100" [value]="stop.at * 100" (changed)="move($index, $event)" />
         @if (fill().stops.length > 2) {
-          <button class="ka-button" (click)="remove($index)">Remove</button>
+          <button matButton="outlined" (click)="remove($index)">Remove</button>
         }
       </div>
     }
@@ -36,17 +38,15 @@ export interface GradientChange {
       @if (fill().kind === 'linear') {
         <ka-number-field label="Direction" unit="°" [value]="fill().angle ?? 90" (changed)="emit({ angle: $event }, 'step')" />
       }
-      <label class="check">
-        <input
-          type="checkbox"
-          [checked]="fill().kind === 'radial'"
-          (change)="emit({ kind: $any($event.target).checked ? 'radial' : 'linear' }, 'commit')"
-        />
+      <mat-checkbox
+        [checked]="fill().kind === 'radial'"
+        (change)="emit({ kind: $event.checked ? 'radial' : 'linear' }, 'commit')"
+      >
         Round
-      </label>
+      </mat-checkbox>
     </div>
     @if (fill().stops.length < most) {
-      <div class="choices"><button class="ka-button" (click)="add()">Add a colour</button></div>
+      <div class="choices"><button matButton="outlined" (click)="add()">Add a colour</button></div>
     }
   `,
   styleUrl: './panel-section.scss',
@@ -54,7 +54,7 @@ export interface GradientChange {
     :host {
       gap: 9px;
     }
-    .two .ka-button {
+    .two .mat-mdc-outlined-button {
       align-self: end;
       justify-content: center;
     }

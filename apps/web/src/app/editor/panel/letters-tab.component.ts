@@ -1,4 +1,9 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
+import { MatButtonToggleModule } from '@angular/material/button-toggle';
+import { MatCheckboxModule } from '@angular/material/checkbox';
+import { MatInputModule } from '@angular/material/input';
+import { ShownToggleDirective } from '../../interface/shown-toggle.directive';
 import { MatSliderModule } from '@angular/material/slider';
 import {
   changeItem,
@@ -48,6 +53,11 @@ const AIR = 0.06;
 @Component({
   selector: 'ka-letters-tab',
   imports: [
+    MatButtonModule,
+    MatButtonToggleModule,
+    MatCheckboxModule,
+    MatInputModule,
+    ShownToggleDirective,
     MatSliderModule,
     NumberFieldComponent,
     LengthFieldComponent,

@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
 import { MatMenuModule } from '@angular/material/menu';
 import {
   boxBounds,
@@ -37,6 +38,7 @@ const WAYS: readonly { readonly how: Combination; readonly name: string }[] = [
 @Component({
   selector: 'ka-outline-section',
   imports: [
+    MatButtonModule,
     CornersChoiceComponent,
     MatMenuModule,
     NumberFieldComponent,

@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
 import { MatMenuModule } from '@angular/material/menu';
 import { isOutOfReach, layLoose, openingsOf, putInsideEdit, swapPhotos, type Edit, type Opening } from '@kadrosyn/core';
 import { takeOutEdit } from '../commands/photo-edits';
@@ -7,17 +8,17 @@ import { EditorSession } from '../session';
 /** Where else the photo can go, without a drag: out, loose, inside an opening, or in exchange with another. */
 @Component({
   selector: 'ka-photo-moves',
-  imports: [MatMenuModule],
+  imports: [MatButtonModule, MatMenuModule],
   template: `
     <div class="choices">
       @if (opening().kind === 'shaped') {
-        <button class="ka-button" (click)="takeOut()">Take photo out</button>
-        <button class="ka-button" (click)="lay()">Lay it loose</button>
+        <button matButton="outlined" (click)="takeOut()">Take photo out</button>
+        <button matButton="outlined" (click)="lay()">Lay it loose</button>
       } @else if (places().length > 0) {
-        <button class="ka-button" [matMenuTriggerFor]="inside">Put inside…</button>
+        <button matButton="outlined" [matMenuTriggerFor]="inside">Put inside…</button>
       }
       @if (others().length > 0) {
-        <button class="ka-button" [matMenuTriggerFor]="swap">Swap with…</button>
+        <button matButton="outlined" [matMenuTriggerFor]="swap">Swap with…</button>
       }
     </div>
     <mat-menu #inside="matMenu">

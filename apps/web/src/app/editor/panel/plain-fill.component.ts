@@ -1,4 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { MatButtonToggleModule } from '@angular/material/button-toggle';
+import { ShownToggleDirective } from '../../interface/shown-toggle.directive';
 import { changeItem, type Edit, type Fill, type GradientFill, type Opening } from '@kadrosyn/core';
 import { ColourFieldComponent } from '../../interface/colour-field.component';
 import { EditorSession } from '../session';
@@ -17,14 +19,12 @@ const FIRST: GradientFill = {
 /** A colour or a gradient as the fill of an opening. */
 @Component({
   selector: 'ka-plain-fill',
-  imports: [ColourFieldComponent, GradientFieldComponent],
+  imports: [MatButtonToggleModule, ShownToggleDirective, ColourFieldComponent, GradientFieldComponent],
   template: `
-    <div class="segments" role="group" aria-label="Fill">
-      <button [class.on]="kind() === 'colour'" [attr.aria-pressed]="kind() === 'colour'" (click)="useColour()">Colour</button>
-      <button [class.on]="kind() === 'gradient'" [attr.aria-pressed]="kind() === 'gradient'" (click)="useGradient()">
-        Gradient
-      </button>
-    </div>
+    <mat-button-toggle-group multiple class="segments" aria-label="Fill">
+      <mat-button-toggle [kaOn]="kind() === 'colour'" (change)="useColour()">Colour</mat-button-toggle>
+      <mat-button-toggle [kaOn]="kind() === 'gradient'" (change)="useGradient()"> Gradient </mat-button-toggle>
+    </mat-button-toggle-group>
     @if (gradient(); as fill) {
       <ka-gradient-field [fill]="fill" [swatches]="swatches()" (changed)="apply($event)" />
     } @else {

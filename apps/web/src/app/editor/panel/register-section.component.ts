@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
 import { MatMenuModule } from '@angular/material/menu';
 import { hostsFor, isBackground, isShared, joinRegister, leaveRegister, windowsOf, type Opening } from '@kadrosyn/core';
 import { EditorSession } from '../session';
@@ -9,14 +10,14 @@ const OFFERED = 2;
 /** In register: this opening shows its part of a photo that lies elsewhere on the sheet. */
 @Component({
   selector: 'ka-register-section',
-  imports: [MatMenuModule],
+  imports: [MatButtonModule, MatMenuModule],
   template: `
     @if (others(); as words) {
       <div>
         <h3>In register</h3>
         <p class="news">Shows its part of one photo, with {{ words }}. Moving the photo moves it in all.</p>
         <div class="choices leave">
-          <button class="ka-button" (click)="leave()">Leave the register</button>
+          <button matButton="outlined" (click)="leave()">Leave the register</button>
         </div>
       </div>
     } @else if (hosts().length > 0) {
@@ -24,10 +25,10 @@ const OFFERED = 2;
         <h3>Show in register</h3>
         <div class="choices">
           @for (host of hosts().slice(0, most); track $index) {
-            <button class="ka-button" (click)="join(host)">{{ nameOf(host) }}</button>
+            <button matButton="outlined" (click)="join(host)">{{ nameOf(host) }}</button>
           }
           @if (hosts().length > most) {
-            <button class="ka-button" [matMenuTriggerFor]="more">More…</button>
+            <button matButton="outlined" [matMenuTriggerFor]="more">More…</button>
           }
         </div>
         <mat-menu #more="matMenu">

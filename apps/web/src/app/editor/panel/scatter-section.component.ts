@@ -1,4 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
+import { MatExpansionModule } from '@angular/material/expansion';
+import { MatButtonModule } from '@angular/material/button';
 import {
   apply,
   colourWords,
@@ -22,10 +24,10 @@ const COLOURS = 6;
 /** Scatters windows, with the rims of instant prints, over the subjects of a photo, and a veil between them and the photo. */
 @Component({
   selector: 'ka-scatter-section',
-  imports: [NumberFieldComponent],
+  imports: [MatExpansionModule, MatButtonModule, NumberFieldComponent],
   template: `
-    <details (toggle)="open.set($any($event.target).open)">
-      <summary>Scatter windows…</summary>
+    <mat-expansion-panel class="ka-fold" hideToggle (expandedChange)="open.set($event)">
+      <mat-expansion-panel-header><mat-panel-title>Scatter windows…</mat-panel-title></mat-expansion-panel-header>
       <p class="hint">Turned prints over what stands out, in register with the photo; a veil covers the rest.</p>
       <div class="two">
         <ka-number-field label="Windows" [value]="count()" [least]="1" [most]="most" (changed)="count.set(Math.round($event))" />
@@ -34,6 +36,7 @@ const COLOURS = 6;
       <div class="dots" role="radiogroup" aria-label="Veil colour, from the photo">
         @for (entry of palette(); track entry.colour) {
           <button
+            matButton
             role="radio"
             [style.background]="entry.colour"
             [attr.aria-checked]="entry.colour === colour()"
@@ -45,19 +48,10 @@ const COLOURS = 6;
           <p class="hint" role="status">The photo is on its way.</p>
         }
       </div>
-      <button class="ka-button next" [disabled]="!pixels()" (click)="scatter()">Scatter {{ count() }}</button>
-    </details>
+      <button matButton="filled" [disabled]="!pixels()" (click)="scatter()">Scatter {{ count() }}</button>
+    </mat-expansion-panel>
   `,
   styleUrls: ['./panel-section.scss', '../../interface/swatch-dots.scss'],
-  styles: `
-    summary {
-      cursor: pointer;
-      font-weight: 600;
-    }
-    details > * + * {
-      margin-top: 9px;
-    }
-  `,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class ScatterSectionComponent {

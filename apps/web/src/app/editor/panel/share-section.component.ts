@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, untracked } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
 import {
   changeOpening,
   disjoint,
@@ -20,6 +21,7 @@ import { EditorSession } from '../session';
 /** How much of the photo and of its focus shows, and how to show more. */
 @Component({
   selector: 'ka-share-section',
+  imports: [MatButtonModule],
   template: `
     @if (share(); as seen) {
       <div>
@@ -27,9 +29,9 @@ import { EditorSession } from '../session';
           {{ seen.words }}
         </p>
         <div class="choices shows">
-          <button class="ka-button" (click)="placeByFocus()">Show its focus</button>
+          <button matButton="outlined" (click)="placeByFocus()">Show its focus</button>
           @if (isText()) {
-            <button class="ka-button" [disabled]="!canWiden()" (click)="widen()">Widen to show more</button>
+            <button matButton="outlined" [disabled]="!canWiden()" (click)="widen()">Widen to show more</button>
           }
         </div>
       </div>

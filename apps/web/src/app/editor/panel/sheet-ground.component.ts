@@ -1,4 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
+import { MatButtonToggleModule } from '@angular/material/button-toggle';
+import { ShownToggleDirective } from '../../interface/shown-toggle.directive';
 import { MatMenuModule } from '@angular/material/menu';
 import {
   backgroundEdit,
@@ -39,6 +42,9 @@ const OFFERED = 20;
 @Component({
   selector: 'ka-sheet-ground',
   imports: [
+    MatButtonModule,
+    MatButtonToggleModule,
+    ShownToggleDirective,
     ColourFieldComponent,
     GradientFieldComponent,
     NumberFieldComponent,

@@ -1,4 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
+import { MatCheckboxModule } from '@angular/material/checkbox';
 import { changeSheet, newId, type Edit, type Fold, type Guide, type Sheet } from '@kadrosyn/core';
 import { EditorSession } from '../session';
 import { StageView } from '../sheet/stage-view';
@@ -9,29 +11,26 @@ type LineKind = 'guides' | 'folds';
 /** Margin, folds and guides: what things are lined up by. */
 @Component({
   selector: 'ka-sheet-lines',
-  imports: [LengthFieldComponent],
+  imports: [MatButtonModule, MatCheckboxModule, LengthFieldComponent],
   template: `
     @if (sheet(); as sheet) {
       <h3>Margin, folds and guides</h3>
       <div class="two">
         <ka-length-field label="Margin" [least]="0" [value]="sheet.margin" (changed)="setMargin($event)" />
-        <label class="check">
-          <input type="checkbox" [checked]="view.rulers()" (change)="view.toggleRulers()" />
-          Rulers
-        </label>
+        <mat-checkbox [checked]="view.rulers()" (change)="view.toggleRulers()"> Rulers </mat-checkbox>
       </div>
       @for (line of lines(); track $index) {
         <div class="line">
           <ka-length-field [label]="line.name" [value]="line.at" (changed)="move(line.kind, line.index, $event)" />
-          <button class="ka-button" [attr.aria-label]="'Remove: ' + line.name" (click)="remove(line.kind, line.index)">
+          <button matButton="outlined" [attr.aria-label]="'Remove: ' + line.name" (click)="remove(line.kind, line.index)">
             Remove
           </button>
         </div>
       }
       <div class="choices">
-        <button class="ka-button" (click)="add('guides', 'vertical')">Upright guide</button>
-        <button class="ka-button" (click)="add('guides', 'horizontal')">Level guide</button>
-        <button class="ka-button" (click)="add('folds', 'vertical')">Fold</button>
+        <button matButton="outlined" (click)="add('guides', 'vertical')">Upright guide</button>
+        <button matButton="outlined" (click)="add('guides', 'horizontal')">Level guide</button>
+        <button matButton="outlined" (click)="add('folds', 'vertical')">Fold</button>
       </div>
     }
   `,
@@ -53,7 +52,7 @@ type LineKind = 'guides' | 'folds';
       align-items: end;
       gap: 9px;
     }
-    .choices .ka-button {
+    .choices .mat-mdc-outlined-button {
       padding: 0 9px;
     }
   `,

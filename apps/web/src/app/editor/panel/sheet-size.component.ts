@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
 import { MatMenuModule } from '@angular/material/menu';
 import { resizeSheet, toPx } from '@kadrosyn/core';
 import { sizeWords } from '../../interface/sheet-words';
@@ -13,7 +14,7 @@ const MOST_PX = 30_000;
 /** Another size for the sheet, by purpose or typed; what lies on it is arranged for it. */
 @Component({
   selector: 'ka-sheet-size',
-  imports: [LengthFieldComponent, MatMenuModule],
+  imports: [MatButtonModule, LengthFieldComponent, MatMenuModule],
   template: `
     @if (sheet(); as sheet) {
       <h3>Size</h3>
@@ -33,12 +34,12 @@ const MOST_PX = 30_000;
       </div>
       <div class="choices">
         @if (isOther()) {
-          <button class="ka-button next" (click)="resize(width(), height())">Resize</button>
-          <button class="ka-button" (click)="typed.set(null)">Keep {{ words() }}</button>
+          <button matButton="filled" (click)="resize(width(), height())">Resize</button>
+          <button matButton="outlined" (click)="typed.set(null)">Keep {{ words() }}</button>
         } @else {
-          <button class="ka-button" [matMenuTriggerFor]="presets">For…</button>
-          <button class="ka-button" (click)="resize(height(), width())">Turn</button>
-          <button class="ka-button" (click)="trim.begin()">Trim the sheet…</button>
+          <button matButton="outlined" [matMenuTriggerFor]="presets">For…</button>
+          <button matButton="outlined" (click)="resize(height(), width())">Turn</button>
+          <button matButton="outlined" (click)="trim.begin()">Trim the sheet…</button>
         }
       </div>
       @if (isOther()) {

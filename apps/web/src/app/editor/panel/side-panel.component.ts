@@ -1,8 +1,9 @@
 import { NgTemplateOutlet } from '@angular/common';
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { MatTabsModule } from '@angular/material/tabs';
+import { MatInputModule } from '@angular/material/input';
 import { Store } from '@ngrx/store';
 import { changeItem, isBackground } from '@kadrosyn/core';
-import { RovingFocusDirective } from '../../interface/roving-focus.directive';
 import { sizeWords } from '../../interface/sheet-words';
 import { BreakoutTabComponent } from '../breakout/breakout-tab.component';
 import { FinishEditing } from '../finish/finish-editing';
@@ -23,6 +24,8 @@ import { SizeTabComponent } from './size-tab.component';
 @Component({
   selector: 'ka-side-panel',
   imports: [
+    MatTabsModule,
+    MatInputModule,
     NgTemplateOutlet,
     BreakoutTabComponent,
     FinishTabComponent,
@@ -32,7 +35,6 @@ import { SizeTabComponent } from './size-tab.component';
     SheetTabComponent,
     TogetherPanelComponent,
     ItemThumbnailComponent,
-    RovingFocusDirective,
   ],
   templateUrl: './side-panel.component.html',
   styleUrl: './side-panel.component.scss',

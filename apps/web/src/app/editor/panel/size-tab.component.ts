@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
+import { MatCheckboxModule } from '@angular/material/checkbox';
 import { changeOpening, normalTurn, setBoxByGrip, type Opening } from '@kadrosyn/core';
 import { NumberFieldComponent } from '../../interface/number-field.component';
 import { OwnFaces } from '../../lettering/own-faces';
@@ -11,7 +12,7 @@ import { OutlineSectionComponent } from './outline-section.component';
 /** Exact place, size and turn, in the sheet's unit. */
 @Component({
   selector: 'ka-size-tab',
-  imports: [NumberFieldComponent, LengthFieldComponent, OutlineSectionComponent, AlignSectionComponent],
+  imports: [MatCheckboxModule, NumberFieldComponent, LengthFieldComponent, OutlineSectionComponent, AlignSectionComponent],
   template: `
     <div>
       <h3>Place</h3>
@@ -28,10 +29,7 @@ import { OutlineSectionComponent } from './outline-section.component';
         <ka-length-field label="Height" [least]="0.1" [value]="opening().box.height" (changed)="setSize('height', $event)" />
       </div>
     </div>
-    <label class="check">
-      <input type="checkbox" [checked]="proportional()" (change)="proportional.set($any($event.target).checked)" />
-      Keep proportions
-    </label>
+    <mat-checkbox [checked]="proportional()" (change)="proportional.set($event.checked)"> Keep proportions </mat-checkbox>
     @if (isText() && !proportional()) {
       <p class="hint">Letters take the box by width and weight first, then by size.</p>
     }

@@ -1,30 +1,31 @@
 import { ChangeDetectionStrategy, Component, inject, input } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
+import { MatCheckboxModule } from '@angular/material/checkbox';
+import { MatInputModule } from '@angular/material/input';
 import { changeItem, withSlot, type Opening } from '@kadrosyn/core';
 import { EditorSession } from '../session';
 
 /** Says that an opening is a place for others to fill, with a hint. */
 @Component({
   selector: 'ka-slot-section',
+  imports: [MatButtonModule, MatCheckboxModule, MatInputModule],
   template: `
-    <label class="check">
-      <input
-        type="checkbox"
-        [checked]="opening().slot !== undefined"
-        (change)="set($any($event.target).checked ? suggestion() : null)"
-      />
+    <mat-checkbox [checked]="opening().slot !== undefined" (change)="set($event.checked ? suggestion() : null)">
       A place to fill, in templates
-    </label>
+    </mat-checkbox>
     @if (opening().slot; as slot) {
-      <input
-        #hint
-        class="ka-field"
-        maxlength="200"
-        aria-label="Hint for whoever fills it"
-        [value]="slot.hint"
-        (change)="set(hint.value.trim() || suggestion())"
-      />
+      <mat-form-field>
+        <input
+          matInput
+          #hint
+          maxlength="200"
+          aria-label="Hint for whoever fills it"
+          [value]="slot.hint"
+          (change)="set(hint.value.trim() || suggestion())"
+        />
+      </mat-form-field>
       @if (slot.sample) {
-        <p class="hint">It shows a sample. <button class="ka-button" (click)="keep()">It is mine</button></p>
+        <p class="hint">It shows a sample. <button matButton="outlined" (click)="keep()">It is mine</button></p>
       }
     }
   `,

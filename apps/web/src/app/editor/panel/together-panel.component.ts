@@ -1,4 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
+import { MatInputModule } from '@angular/material/input';
 import {
   changeItem,
   hostsFor,
@@ -26,7 +28,7 @@ const FITS: readonly { readonly id: FitRule; readonly name: string }[] = [
 /** What can be done with several items, or with a group. */
 @Component({
   selector: 'ka-together-panel',
-  imports: [NumberFieldComponent, RovingFocusDirective],
+  imports: [MatButtonModule, MatInputModule, NumberFieldComponent, RovingFocusDirective],
   templateUrl: './together-panel.component.html',
   styleUrl: './panel-section.scss',
   styles: `
@@ -40,7 +42,7 @@ const FITS: readonly { readonly id: FitRule; readonly name: string }[] = [
       grid-template-columns: repeat(3, 1fr);
       gap: 6px;
     }
-    .places .ka-button {
+    .places .mat-mdc-outlined-button {
       min-width: 0;
       padding: 0 6px;
       justify-content: center;

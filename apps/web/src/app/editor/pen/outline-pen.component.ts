@@ -1,4 +1,5 @@
 import { afterNextRender, ChangeDetectionStrategy, Component, computed, ElementRef, inject, output, signal } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
 import {
   apply,
   contoursPath,
@@ -31,6 +32,7 @@ type PenGesture =
 /** Over the sheet: draws an outline point by point, and moves its points. */
 @Component({
   selector: 'ka-outline-pen',
+  imports: [MatButtonModule],
   templateUrl: './outline-pen.component.html',
   styleUrl: './outline-pen.component.scss',
   host: { '(document:keydown)': 'onKey($event)' },

@@ -1,4 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, DestroyRef, effect, inject } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
+import { MatButtonToggleModule } from '@angular/material/button-toggle';
+import { MatCheckboxModule } from '@angular/material/checkbox';
+import { ShownToggleDirective } from '../../interface/shown-toggle.directive';
 import { readingVerdict, readingWords } from '@kadrosyn/core';
 import { FoldPartComponent } from '../finish/fold-part.component';
 import { OpenFolds } from '../finish/open-folds';
@@ -9,7 +13,7 @@ const READABLE = 'Can it be read?';
 /** How well the word can be read, letter by letter, and what helps. */
 @Component({
   selector: 'ka-readable-part',
-  imports: [FoldPartComponent],
+  imports: [MatButtonModule, MatButtonToggleModule, MatCheckboxModule, ShownToggleDirective, FoldPartComponent],
   templateUrl: './readable-part.component.html',
   styleUrl: '../panel/panel-section.scss',
   styles: `
@@ -50,7 +54,7 @@ const READABLE = 'Can it be read?';
       padding: 0;
       list-style: none;
     }
-    .remedies .ka-button {
+    .remedies .mat-mdc-outlined-button {
       justify-content: space-between;
       width: 100%;
     }

@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, ElementRef, inject, viewChild, afterNextRender } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
 import {
   apply,
   boxMatrix,
@@ -24,6 +25,7 @@ const CORNERS = [
 /** The box of the focus over the sheet: it is moved, stretched by its corners, and by arrow keys (Shift stretches). */
 @Component({
   selector: 'ka-focus-box',
+  imports: [MatButtonModule],
   template: `
     @if (shown(); as drawn) {
       <svg (pointerdown)="$event.stopPropagation()">
@@ -37,8 +39,8 @@ const CORNERS = [
     }
     <p class="ka-stage-hint" role="status">
       What every fit keeps in sight. Drag the box or its corners; arrow keys move it, with Shift they stretch it.
-      <button #done class="ka-button next" (click)="editing.finish()">Done</button>
-      <button class="ka-button" (click)="editing.cancel()">Cancel</button>
+      <button matButton="filled" #done (click)="editing.finish()">Done</button>
+      <button matButton="outlined" (click)="editing.cancel()">Cancel</button>
     </p>
   `,
   styles: `

@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
 import { isBackground, isShared, type Grip } from '@kadrosyn/core';
 import { deleteWord } from '../commands/item-edits';
 import { EditorSession } from '../session';
@@ -16,17 +17,18 @@ const GRIPS = [
 /** What the pointer moves, in words, and the zoom. */
 @Component({
   selector: 'ka-grip-bar',
-  imports: [ViewMenuComponent],
+  imports: [MatButtonModule, ViewMenuComponent],
   template: `
     @if (session.selectsSeveral()) {
       <div class="several" role="status">
         Selecting several: tap to add or take out, drag to draw a rectangle.
-        <button (click)="session.selectsSeveral.set(false)">Done</button>
+        <button matButton (click)="session.selectsSeveral.set(false)">Done</button>
       </div>
     }
     <div class="grips" role="radiogroup" aria-label="What moves">
       @for (choice of grips; track choice.id) {
         <button
+          matButton
           role="radio"
           [attr.aria-checked]="session.grip() === choice.id"
           [attr.aria-keyshortcuts]="choice.key"
@@ -44,12 +46,14 @@ const GRIPS = [
       </span>
     </div>
     <div class="zoom" role="group" aria-label="Zoom">
-      <button aria-label="Zoom out" (click)="zoomBy(1 / 1.25)">−</button>
-      <button [attr.aria-label]="percent() + ' %, zoom to 100 %'" (click)="viewport.zoomTo(1)">{{ percent() }} %</button>
-      <button aria-label="Zoom in" (click)="zoomBy(1.25)">+</button>
-      <button (click)="showWhole()">whole</button>
+      <button matButton aria-label="Zoom out" (click)="zoomBy(1 / 1.25)">−</button>
+      <button matButton [attr.aria-label]="percent() + ' %, zoom to 100 %'" (click)="viewport.zoomTo(1)">
+        {{ percent() }} %
+      </button>
+      <button matButton aria-label="Zoom in" (click)="zoomBy(1.25)">+</button>
+      <button matButton (click)="showWhole()">whole</button>
       @if (session.selectedItems().length > 0) {
-        <button (click)="showSelected()">selected</button>
+        <button matButton (click)="showSelected()">selected</button>
       }
       <ka-view-menu />
     </div>

@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, ElementRef, inject, signal } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
 import type { Point } from '@kadrosyn/core';
 import { LevelLine } from './level-line';
 import { Viewport } from './viewport';
@@ -9,6 +10,7 @@ const SHORTEST = 12;
 /** Lies over the stage while a line is drawn along what should be level. */
 @Component({
   selector: 'ka-level-line',
+  imports: [MatButtonModule],
   template: `
     <svg (pointerdown)="begin($event)" (pointermove)="move($event)" (pointerup)="finish($event)" (pointercancel)="cancel()">
       @if (line(); as drawn) {
@@ -18,7 +20,7 @@ const SHORTEST = 12;
     </svg>
     <p class="ka-stage-hint" role="status">
       Draw a line along what should be level or upright.
-      <button class="ka-button" (click)="level.end()">Cancel</button>
+      <button matButton="outlined" (click)="level.end()">Cancel</button>
     </p>
   `,
   styles: `

@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
 import { transformBounds, type Sides } from '@kadrosyn/core';
 import { EditorSession } from '../session';
 import { SheetTrim } from './sheet-trim';
@@ -16,6 +17,7 @@ const SIDES: readonly { readonly id: Side; readonly axis: 'x' | 'y'; readonly in
 /** The edges of the sheet as bars that can be moved, by pointer and by arrow keys. */
 @Component({
   selector: 'ka-sheet-trim',
+  imports: [MatButtonModule],
   templateUrl: './sheet-trim.component.html',
   styleUrl: './sheet-trim.component.scss',
   host: { '(document:keydown.escape)': 'onEscape($event)' },

@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
 import { MatMenuModule } from '@angular/material/menu';
 import { EditorCommands } from '../editor-commands';
 import { EditorSession } from '../session';
@@ -8,9 +9,9 @@ import { StageView } from './stage-view';
 /** Ways to work that otherwise ask for a key: so that everything goes by touch as well. */
 @Component({
   selector: 'ka-view-menu',
-  imports: [MatMenuModule],
+  imports: [MatButtonModule, MatMenuModule],
   template: `
-    <button class="open" [matMenuTriggerFor]="menu" aria-label="view, ways to work and to look">view</button>
+    <button matButton class="open" [matMenuTriggerFor]="menu" aria-label="view, ways to work and to look">view</button>
     <mat-menu #menu="matMenu">
       <button
         mat-menu-item

@@ -1,5 +1,7 @@
 import { NgTemplateOutlet } from '@angular/common';
 import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
+import { MatTooltipModule } from '@angular/material/tooltip';
+import { MatButtonModule } from '@angular/material/button';
 import { MatMenuModule } from '@angular/material/menu';
 import {
   ARTWORK_KINDS,
@@ -28,6 +30,8 @@ import { SupplyKindsComponent } from './supply-kinds.component';
 @Component({
   selector: 'ka-artwork-supplies',
   imports: [
+    MatTooltipModule,
+    MatButtonModule,
     NgTemplateOutlet,
     RovingFocusDirective,
     SteadyRowDirective,

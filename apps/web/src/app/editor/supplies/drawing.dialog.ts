@@ -1,4 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
+import { MatCheckboxModule } from '@angular/material/checkbox';
+import { MatInputModule } from '@angular/material/input';
 import { MAT_DIALOG_DATA, MatDialogModule, MatDialogRef } from '@angular/material/dialog';
 import { drawnArtwork, readPathData, scaling, toPathData, transformPath, type DrawnArtwork } from '@kadrosyn/core';
 import { readDrawing, type DrawingRead } from '../../outlines/read-drawing';
@@ -34,25 +37,27 @@ const OWN_NAME = 'My outline';
 
 /** Makes an outline of an SVG drawing: a file or its code. */
 @Component({
-  imports: [MatDialogModule],
+  imports: [MatButtonModule, MatCheckboxModule, MatInputModule, MatDialogModule],
   template: `
     <h2 mat-dialog-title>An outline from a drawing</h2>
     <form (submit)="finish($event)">
       <mat-dialog-content>
         <div class="source">
           <p>
-            <button type="button" class="ka-button" cdkFocusInitial (click)="files.click()">Choose an SVG file</button>
+            <button matButton="outlined" type="button" cdkFocusInitial (click)="files.click()">Choose an SVG file</button>
             <input #files type="file" hidden accept=".svg,image/svg+xml" (change)="chooseFile(files)" />
             <span class="soft">or paste its code:</span>
           </p>
-          <textarea
-            class="ka-field"
-            aria-label="Code of the drawing"
-            spellcheck="false"
-            placeholder="<svg …> or path data"
-            [value]="source()"
-            (input)="read($any($event.target).value)"
-          ></textarea>
+          <mat-form-field>
+            <textarea
+              matInput
+              aria-label="Code of the drawing"
+              spellcheck="false"
+              placeholder="<svg …> or path data"
+              [value]="source()"
+              (input)="read($any($event.target).value)"
+            ></textarea>
+          </mat-form-field>
         </div>
         <div class="result" aria-live="polite">
           @if (taken(); as shape) {
@@ -76,19 +81,20 @@ const OWN_NAME = 'My outline';
         </div>
         <label class="name">
           Name
-          <input class="ka-field" maxlength="200" [value]="name()" (input)="name.set($any($event.target).value)" />
+          <mat-form-field>
+            <input matInput maxlength="200" [value]="name()" (input)="name.set($any($event.target).value)" />
+          </mat-form-field>
         </label>
-        <label class="check">
-          <input type="checkbox" [checked]="keep()" (change)="keep.set($any($event.target).checked)" />
+        <mat-checkbox [checked]="keep()" (change)="keep.set($event.checked)">
           Keep it in the supplies, for other projects too
-        </label>
+        </mat-checkbox>
       </mat-dialog-content>
       <mat-dialog-actions align="end">
-        <button type="button" class="ka-button" mat-dialog-close>Cancel</button>
-        <button type="button" class="ka-button" [disabled]="!withColours()" (click)="useAsArtwork()">
+        <button matButton="outlined" type="button" mat-dialog-close>Cancel</button>
+        <button matButton="outlined" type="button" [disabled]="!withColours()" (click)="useAsArtwork()">
           Keep its colours, as artwork
         </button>
-        <button class="ka-button next" [disabled]="!taken()">Put on the sheet</button>
+        <button matButton="filled" [disabled]="!taken()">Put on the sheet</button>
       </mat-dialog-actions>
     </form>
   `,

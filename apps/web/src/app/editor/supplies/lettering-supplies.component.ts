@@ -1,5 +1,6 @@
 import { NgTemplateOutlet } from '@angular/common';
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
 import { newLettering, outlinePath, toPathData, type Opening, type Point } from '@kadrosyn/core';
 import { lastUsed, RecentlyUsed } from '../../interface/recently-used';
 import { RovingFocusDirective } from '../../interface/roving-focus.directive';
@@ -16,7 +17,7 @@ const IN_PANEL = 'Wide poster';
 /** Ways to set a line, each shown in its own face. */
 @Component({
   selector: 'ka-lettering-supplies',
-  imports: [NgTemplateOutlet, RovingFocusDirective],
+  imports: [MatButtonModule, NgTemplateOutlet, RovingFocusDirective],
   template: `
     <div class="row" kaRovingFocus role="group" aria-label="Lettering">
       @if (lastUsed().length > 0) {
@@ -37,7 +38,7 @@ const IN_PANEL = 'Wide poster';
         />
       }
       @if (panelWord(); as style) {
-        <button class="piece lettering" data-stop tabindex="-1" (click)="addInPanel()">
+        <button matButton class="piece lettering" data-stop tabindex="-1" (click)="addInPanel()">
           <svg viewBox="0 0 100 44" aria-hidden="true">
             <rect width="100" height="44" fill="currentColor" opacity="0.16" />
             <svg x="8" y="8" width="84" height="28" [attr.viewBox]="style.viewBox"><path [attr.d]="style.path" /></svg>
@@ -48,9 +49,10 @@ const IN_PANEL = 'Wide poster';
     </div>
     <ng-template #piece let-style let-first="first" let-recent="recent">
       <button
+        matButton
         class="piece lettering"
         data-stop
-        [attr.tabindex]="first ? 0 : -1"
+        [tabIndex]="first ? 0 : -1"
         [attr.aria-label]="recent ? style.supply.name + ', used last' : null"
         (pointerdown)="begin($event, style.supply)"
         (click)="click(style.supply)"

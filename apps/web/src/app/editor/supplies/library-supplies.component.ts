@@ -1,4 +1,6 @@
 import { ChangeDetectionStrategy, Component, DestroyRef, effect, inject, input, output, signal } from '@angular/core';
+import { MatTooltipModule } from '@angular/material/tooltip';
+import { MatButtonModule } from '@angular/material/button';
 import type { Photo } from '@kadrosyn/core';
 import { faultOf } from '../../api/fault';
 import { Server } from '../../api/server';
@@ -17,7 +19,7 @@ const LONG = 2500;
 /** The picture library: searched by words, shown page by page. What is used becomes a photo of one's own. */
 @Component({
   selector: 'ka-library-supplies',
-  imports: [RovingFocusDirective],
+  imports: [MatTooltipModule, MatButtonModule, RovingFocusDirective],
   templateUrl: './library-supplies.component.html',
   styleUrls: ['./supply-row.scss', './library-supplies.component.scss'],
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -10,6 +10,10 @@ import {
   signal,
   untracked,
 } from '@angular/core';
+import { MatTooltipModule } from '@angular/material/tooltip';
+import { MatProgressBarModule } from '@angular/material/progress-bar';
+import { MatButtonModule } from '@angular/material/button';
+import { MatInputModule } from '@angular/material/input';
 import { MatMenuModule } from '@angular/material/menu';
 import { fillEmptyOpenings, referencesOf } from '@kadrosyn/core';
 import { IconComponent } from '../../interface/icon.component';
@@ -34,7 +38,17 @@ const POINTED = 3000;
 /** The photos of one's own: a click fills what is selected, a drag goes anywhere, several can be chosen at once. */
 @Component({
   selector: 'ka-photo-supplies',
-  imports: [RovingFocusDirective, SteadyRowDirective, MoreMenuDirective, IconComponent, MatMenuModule],
+  imports: [
+    MatTooltipModule,
+    MatProgressBarModule,
+    MatButtonModule,
+    MatInputModule,
+    RovingFocusDirective,
+    SteadyRowDirective,
+    MoreMenuDirective,
+    IconComponent,
+    MatMenuModule,
+  ],
   templateUrl: './photo-supplies.component.html',
   styleUrls: ['./supply-row.scss', './photo-supplies.component.scss'],
   changeDetection: ChangeDetectionStrategy.OnPush,

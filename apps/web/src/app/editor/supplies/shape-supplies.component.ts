@@ -1,5 +1,6 @@
 import { NgTemplateOutlet } from '@angular/common';
 import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
 import { MatDialog } from '@angular/material/dialog';
 import { MatMenuModule } from '@angular/material/menu';
 import { referencesOf } from '@kadrosyn/core';
@@ -22,6 +23,7 @@ import { SupplyKindsComponent } from './supply-kinds.component';
 @Component({
   selector: 'ka-shape-supplies',
   imports: [
+    MatButtonModule,
     NgTemplateOutlet,
     RovingFocusDirective,
     MoreMenuDirective,

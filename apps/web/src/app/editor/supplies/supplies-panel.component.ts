@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, output, signal } from '@angular/core';
+import { MatTabsModule } from '@angular/material/tabs';
+import { MatInputModule } from '@angular/material/input';
 import type { Sheet } from '@kadrosyn/core';
-import { RovingFocusDirective } from '../../interface/roving-focus.directive';
 import { Arrivals } from '../arrivals';
 import { EditorSession } from '../session';
 import { ArtworkSuppliesComponent } from './artwork-supplies.component';
@@ -24,7 +25,8 @@ type SuppliesTab = (typeof TABS)[number]['id'];
 @Component({
   selector: 'ka-supplies-panel',
   imports: [
-    RovingFocusDirective,
+    MatTabsModule,
+    MatInputModule,
     PhotoSuppliesComponent,
     LibrarySuppliesComponent,
     ShapeSuppliesComponent,

@@ -1,18 +1,20 @@
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
 import { RovingFocusDirective } from '../../interface/roving-focus.directive';
 
 /** Chooses one kind of supplies, or all. */
 @Component({
   selector: 'ka-supply-kinds',
-  imports: [RovingFocusDirective],
+  imports: [MatButtonModule, RovingFocusDirective],
   template: `
     <div role="radiogroup" [attr.aria-label]="name()" kaRovingFocus>
       @for (choice of choices(); track choice.id) {
         <button
+          matButton
           role="radio"
           data-stop
           [attr.aria-checked]="kind() === choice.id"
-          [attr.tabindex]="kind() === choice.id ? 0 : -1"
+          [tabIndex]="kind() === choice.id ? 0 : -1"
           [class.on]="kind() === choice.id"
           (click)="chosen.emit(choice.id)"
         >
@@ -29,17 +31,17 @@ import { RovingFocusDirective } from '../../interface/roving-focus.directive';
     button {
       min-height: 28px;
       padding: 0 8px;
-      color: var(--soft);
+      --mat-button-text-label-text-color: var(--soft);
       background: none;
       border: 0;
       border-radius: 4px;
       cursor: pointer;
     }
     button:hover {
-      color: var(--ink);
+      --mat-button-text-label-text-color: var(--ink);
     }
     button.on {
-      color: var(--ink);
+      --mat-button-text-label-text-color: var(--ink);
       background: var(--spruce-tint);
     }
   `,

@@ -1,21 +1,25 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
+import { MatInputModule } from '@angular/material/input';
 import { MAT_DIALOG_DATA, MatDialogModule, MatDialogRef } from '@angular/material/dialog';
 
 /** Asks for tags, separated by commas. */
 @Component({
-  imports: [MatDialogModule],
+  imports: [MatButtonModule, MatInputModule, MatDialogModule],
   template: `
     <h2 mat-dialog-title>Tags</h2>
     <form (submit)="finish($event, field.value)">
       <mat-dialog-content>
         <label>
           <span>Words by which the photo is found, with commas between them</span>
-          <input #field class="ka-field" maxlength="1000" [value]="tags.join(', ')" cdkFocusInitial />
+          <mat-form-field>
+            <input matInput #field maxlength="1000" [value]="tags.join(', ')" cdkFocusInitial />
+          </mat-form-field>
         </label>
       </mat-dialog-content>
       <mat-dialog-actions align="end">
-        <button type="button" class="ka-button" mat-dialog-close>Cancel</button>
-        <button class="ka-button next">Keep tags</button>
+        <button matButton="outlined" type="button" mat-dialog-close>Cancel</button>
+        <button matButton="filled">Keep tags</button>
       </mat-dialog-actions>
     </form>
   `,

@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
 import { MAT_DIALOG_DATA, MatDialogModule } from '@angular/material/dialog';
 import { RouterLink } from '@angular/router';
 import { faultOf } from '../../api/fault';
@@ -12,7 +13,7 @@ export interface UsesRequest {
 
 /** Says where a photo is used. */
 @Component({
-  imports: [MatDialogModule, RouterLink],
+  imports: [MatButtonModule, MatDialogModule, RouterLink],
   template: `
     <h2 mat-dialog-title>Where {{ request.name }} is used</h2>
     <mat-dialog-content aria-live="polite">
@@ -33,7 +34,7 @@ export interface UsesRequest {
       }
     </mat-dialog-content>
     <mat-dialog-actions align="end">
-      <button class="ka-button" mat-dialog-close cdkFocusInitial>Close</button>
+      <button matButton="outlined" mat-dialog-close cdkFocusInitial>Close</button>
     </mat-dialog-actions>
   `,
   styles: `

@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, type Signal } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
 import { findItem } from '@kadrosyn/core';
 import type { Miss } from '@kadrosyn/render';
 import { EditorSession } from '../session';
@@ -10,6 +11,7 @@ const ROWS = 12;
 /** What caches found and made, and slow frames with what took them: for those who work on the application. */
 @Component({
   selector: 'ka-trace-panel',
+  imports: [MatButtonModule],
   templateUrl: './trace-panel.component.html',
   styleUrl: './trace-panel.component.scss',
   host: { role: 'complementary', 'aria-label': 'Trace' },

@@ -42,8 +42,9 @@ import { EditorSession } from '../session';
             (click)="session.showSheet(sheet.id)"
             (keydown)="onKey($event, sheet, $index)"
           >
-            <b>{{ $index + 1 }}</b>&ngsp;
-            <span>{{ sheet.name }}</span>
+            <span
+              ><b>{{ $index + 1 }}</b> {{ sheet.name }}</span
+            >
           </button>
           <button
             matButton
@@ -73,6 +74,9 @@ import { EditorSession } from '../session';
   styles: `
     :host {
       display: contents;
+    }
+    .slab b {
+      margin-right: 5px;
     }
     .add {
       flex: none;

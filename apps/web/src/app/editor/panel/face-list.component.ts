@@ -38,8 +38,8 @@ export interface FaceChoice {
     <div>
       <h3 [id]="id + '-word'">{{ label() }}</h3>
       <button
-        matButton
-        class="ka-field face"
+        matButton="outlined"
+        class="face"
         [attr.aria-labelledby]="id + '-word ' + id + '-name'"
         [matMenuTriggerFor]="menu"
         (menuOpened)="open.set(true)"
@@ -94,12 +94,12 @@ export interface FaceChoice {
         sans-serif;
     }
     .face {
-      display: flex;
-      align-items: center;
+      justify-content: start;
+      width: 100%;
       height: 38px;
+      padding: 0 10px;
       overflow: hidden;
-      text-align: left;
-      cursor: pointer;
+      font-weight: 400;
     }
     i {
       margin-left: auto;

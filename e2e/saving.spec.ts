@@ -122,6 +122,8 @@ test('two windows: one that changed the same thing is told, keeps what it did, a
   await expect(second.page.locator('ka-editor-header .saved')).toContainText('Not saved yet');
   await first.select('Circle');
   await page.keyboard.press('Delete');
+  // Until it is gone here, what was saved before is all that there is to save.
+  await expect(shapeIn(first, 'Circle')).toHaveCount(0);
   await first.saved();
   await reconnect(second.page);
   const alert = second.page.getByRole('alert');
@@ -351,7 +353,7 @@ test('projects are renamed, put into the bin, and brought back at once or later'
   await page.getByRole('menuitem', { name: 'Put into the bin' }).click();
   await expect(page.getByRole('link', { name: new RegExp(autumn) })).toHaveCount(0);
   await page.reload();
-  await page.locator('ka-bin summary').click();
+  await page.getByRole('button', { name: /^Bin/ }).click();
   await expect(page.locator('ka-bin li', { hasText: autumn })).toContainText('stays 30 more days');
   await page.getByRole('button', { name: `Bring back ${autumn}` }).click();
   await expect(page.getByRole('link', { name: new RegExp(autumn) })).toBeVisible();

@@ -27,6 +27,9 @@ export const appConfig: ApplicationConfig = {
     { provide: MAT_BUTTON_TOGGLE_DEFAULT_OPTIONS, useValue: { hideMultipleSelectionIndicator: true } },
     { provide: MAT_FORM_FIELD_DEFAULT_OPTIONS, useValue: { appearance: 'outline', subscriptSizing: 'dynamic' } },
     { provide: MAT_SNACK_BAR_DEFAULT_OPTIONS, useValue: { duration: 7000, horizontalPosition: 'center' } },
-    { provide: MAT_TOOLTIP_DEFAULT_OPTIONS, useValue: { showDelay: 500, hideDelay: 0, touchendHideDelay: 800 } },
+    {
+      provide: MAT_TOOLTIP_DEFAULT_OPTIONS,
+      useValue: { showDelay: 500, hideDelay: 0, touchendHideDelay: 800, disableTooltipInteractivity: true },
+    },
   ],
 };

@@ -6,6 +6,7 @@ import { faultOf } from '../api/fault';
 import { OwnFaces } from '../lettering/own-faces';
 import { OwnOutlines } from '../outlines/own-outlines';
 import { PhotoLibrary } from '../photos/photo-library';
+import { PhotoUploads } from '../photos/photo-uploads';
 import { Notices } from './notices';
 import { PhotoPlacing } from './photo-placing';
 import { EditorSession } from './session';
@@ -22,6 +23,7 @@ type Arrival = { readonly at: Point } | 'pasted';
 export class Arrivals {
   private readonly session = inject(EditorSession);
   private readonly library = inject(PhotoLibrary);
+  private readonly uploads = inject(PhotoUploads);
   private readonly outlines = inject(OwnOutlines);
   private readonly faces = inject(OwnFaces);
   private readonly dialogs = inject(MatDialog);
@@ -52,7 +54,7 @@ export class Arrivals {
   private addPhotos(files: readonly File[], place?: Arrival): void {
     if (files.length === 0) return;
     const first = files[0];
-    void this.library
+    void this.uploads
       .add(files, (photo, file) => {
         if (place && file === first) this.placePhoto(photo, place);
       })

@@ -60,6 +60,8 @@ export interface SliderChange {
       min-height: 30px;
     }
     mat-slider {
+      /* Its ends reach over what stands beside it. */
+      z-index: 1;
       min-width: 0;
       width: calc(100% - 16px);
       /* Material keeps 48 px for a finger; the row gives 30 and lets it reach into its neighbours. */

@@ -1,61 +1,69 @@
-import { inject, Injectable, signal } from '@angular/core';
+import { computed, inject } from '@angular/core';
+import { patchState, signalStore, withComputed, withMethods } from '@ngrx/signals';
+import { removeEntity, setAllEntities, setEntity, withEntities } from '@ngrx/signals/entities';
 import { findFace, type ChosenFace, type FaceAxes } from '@kadrosyn/core';
-import { faultOf } from '../api/fault';
-import { Server } from '../api/server';
 import type { OwnFace } from '@kadrosyn/contract';
+import { faultOf } from '../api/fault';
+import { withRequestState } from '../api/request-state';
+import { Server } from '../api/server';
+
+/** What came of adding a font file. */
+export interface AddedFace {
+  readonly fileName: string;
+  readonly face?: OwnFace;
+  readonly fault?: string;
+}
 
 /** The lettering faces of the workspace's own. */
-@Injectable({ providedIn: 'root' })
-export class OwnFaces {
-  private readonly server = inject(Server);
-  private readonly kept = signal<readonly OwnFace[]>([]);
-  /** By name. */
-  readonly list = this.kept.asReadonly();
-  private loading: Promise<void> | undefined;
+export const OwnFaces = signalStore(
+  { providedIn: 'root' },
+  withEntities<OwnFace>(),
+  withRequestState(),
+  withComputed(({ entities }) => ({
+    /** By name. */
+    list: computed<readonly OwnFace[]>(() => [...entities()].sort((a, b) => a.name.localeCompare(b.name))),
+  })),
+  withMethods((store, server = inject(Server)) => {
+    const find = (id: string): OwnFace | undefined => store.entityMap()[id];
+    return {
+      find,
 
-  load(): Promise<void> {
-    this.loading ??= this.server.faces().then(
-      (faces) => this.kept.set(faces),
-      () => {
-        this.loading = undefined;
+      /** Reads the faces once; a failure leaves it to the next who asks. */
+      async load(): Promise<void> {
+        if (store.loaded() || store.isPending()) return;
+        await store._read(async () => patchState(store, setAllEntities(await server.faces())));
       },
-    );
-    return this.loading;
-  }
 
-  find(id: string): OwnFace | undefined {
-    return this.kept().find((face) => face.id === id);
-  }
+      /** A face as letters name it: of one's own, with its name and the shipped one that looks most like it. */
+      chosen(id: string): ChosenFace {
+        const own = find(id);
+        return own ? { face: id, faceName: own.name, standIn: own.similar } : { face: id };
+      },
 
-  /** A face as letters name it: of one's own, with its name and the shipped one that looks most like it. */
-  chosen(id: string): ChosenFace {
-    const own = this.find(id);
-    return own ? { face: id, faceName: own.name, standIn: own.similar } : { face: id };
-  }
+      /** The axes of any face, shipped or own. */
+      axesOf: (id: string): FaceAxes => (findFace(id) ?? find(id))?.axes ?? {},
 
-  /** The axes of any face, shipped or own. */
-  readonly axesOf = (id: string): FaceAxes => (findFace(id) ?? this.find(id))?.axes ?? {};
+      /** Adds font files. @returns what came of each. */
+      async add(files: readonly File[]): Promise<AddedFace[]> {
+        const results: AddedFace[] = [];
+        for (const file of files) {
+          try {
+            const face = await server.addFace(file);
+            patchState(store, setEntity(face));
+            results.push({ fileName: file.name, face });
+          } catch (error) {
+            results.push({ fileName: file.name, fault: faultOf(error).message });
+          }
+        }
+        return results;
+      },
 
-  /** Adds font files. @returns what came of each. */
-  async add(files: readonly File[]): Promise<{ readonly fileName: string; readonly face?: OwnFace; readonly fault?: string }[]> {
-    const results = [];
-    for (const file of files) {
-      try {
-        const face = await this.server.addFace(file);
-        this.kept.update((list) =>
-          [...list.filter(({ id }) => id !== face.id), face].sort((a, b) => a.name.localeCompare(b.name)),
-        );
-        results.push({ fileName: file.name, face });
-      } catch (error) {
-        results.push({ fileName: file.name, fault: faultOf(error).message });
-      }
-    }
-    return results;
-  }
-
-  /** @throws Fault when it could not be removed. */
-  async remove(id: string): Promise<void> {
-    await this.server.removeFace(id);
-    this.kept.update((list) => list.filter((face) => face.id !== id));
-  }
-}
+      /** @throws Fault when it could not be removed. */
+      async remove(id: string): Promise<void> {
+        await server.removeFace(id);
+        patchState(store, removeEntity(id));
+      },
+    };
+  }),
+);
+export type OwnFaces = InstanceType<typeof OwnFaces>;

@@ -1,40 +1,39 @@
-import { inject, Injectable, signal } from '@angular/core';
-import { faultOf } from '../api/fault';
-import { Server } from '../api/server';
+import { inject } from '@angular/core';
+import { patchState, signalStore, withComputed, withMethods } from '@ngrx/signals';
+import { prependEntity, removeEntity, setAllEntities, setEntity, withEntities } from '@ngrx/signals/entities';
 import type { OwnOutline } from '@kadrosyn/contract';
+import { withRequestState } from '../api/request-state';
+import { Server } from '../api/server';
 
 /** The outlines of the workspace's own. */
-@Injectable({ providedIn: 'root' })
-export class OwnOutlines {
-  private readonly server = inject(Server);
-  private readonly kept = signal<readonly OwnOutline[]>([]);
-  /** Newest first. */
-  readonly list = this.kept.asReadonly();
-  readonly fault = signal<string | null>(null);
+export const OwnOutlines = signalStore(
+  { providedIn: 'root' },
+  withEntities<OwnOutline>(),
+  withRequestState(),
+  withComputed(({ entities }) => ({
+    /** Newest first. */
+    list: entities,
+  })),
+  withMethods((store, server = inject(Server)) => ({
+    load(): Promise<void> {
+      return store._read(async () => patchState(store, setAllEntities(await server.outlines())));
+    },
 
-  async load(): Promise<void> {
-    try {
-      this.kept.set(await this.server.outlines());
-      this.fault.set(null);
-    } catch (error) {
-      this.fault.set(faultOf(error).message);
-    }
-  }
+    /** @throws Fault when it could not be kept. */
+    async add(outline: Omit<OwnOutline, 'id'>): Promise<OwnOutline> {
+      const kept = await server.addOutline(outline);
+      patchState(store, prependEntity(kept));
+      return kept;
+    },
 
-  /** @throws Fault when it could not be kept. */
-  async add(outline: Omit<OwnOutline, 'id'>): Promise<OwnOutline> {
-    const kept = await this.server.addOutline(outline);
-    this.kept.update((list) => [kept, ...list]);
-    return kept;
-  }
+    async rename(id: string, name: string): Promise<void> {
+      patchState(store, setEntity(await server.renameOutline(id, name)));
+    },
 
-  async rename(id: string, name: string): Promise<void> {
-    const renamed = await this.server.renameOutline(id, name);
-    this.kept.update((list) => list.map((outline) => (outline.id === id ? renamed : outline)));
-  }
-
-  async remove(id: string): Promise<void> {
-    await this.server.removeOutline(id);
-    this.kept.update((list) => list.filter((outline) => outline.id !== id));
-  }
-}
+    async remove(id: string): Promise<void> {
+      await server.removeOutline(id);
+      patchState(store, removeEntity(id));
+    },
+  })),
+);
+export type OwnOutlines = InstanceType<typeof OwnOutlines>;

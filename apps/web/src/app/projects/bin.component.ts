@@ -1,13 +1,14 @@
-import { ChangeDetectionStrategy, Component, effect, inject, input, output, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, effect, inject, output, untracked } from '@angular/core';
 import { MatExpansionModule } from '@angular/material/expansion';
 import { MatButtonModule } from '@angular/material/button';
 import { MatDialog } from '@angular/material/dialog';
 import { firstValueFrom } from 'rxjs';
 import { faultOf } from '../api/fault';
-import { Server } from '../api/server';
 import type { Bin } from '@kadrosyn/contract';
 import { timeWords } from '../interface/sheet-words';
+import { BinContents } from './bin-contents';
 import { EmptyBinDialog } from './empty-bin.dialog';
+import { Projects } from './projects';
 
 /** What was removed and can be brought back; folded until it is asked for, and absent while it is empty. */
 @Component({
@@ -18,18 +19,21 @@ import { EmptyBinDialog } from './empty-bin.dialog';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class BinComponent {
-  private readonly server = inject(Server);
+  private readonly contents = inject(BinContents);
+  private readonly projects = inject(Projects);
   private readonly dialogs = inject(MatDialog);
-  /** Changes whenever the projects were read anew. */
-  readonly loads = input.required<number>();
-  readonly returned = output();
   readonly failed = output<string>();
-  readonly bin = signal<Bin | null>(null);
+  readonly bin = this.contents.bin;
   readonly timeWords = timeWords;
 
   constructor() {
+    // Whatever changes the projects may change the bin.
     effect(() => {
-      if (this.loads() > 0) void this.load();
+      if (this.projects.loads() > 0) untracked(() => void this.contents.load());
+    });
+    effect(() => {
+      const fault = this.contents.fault();
+      if (fault) this.failed.emit(fault);
     });
   }
 
@@ -44,32 +48,18 @@ export class BinComponent {
   }
 
   returnProject(id: string): Promise<void> {
-    return this.attempt(async () => {
-      await this.server.returnProject(id);
-      this.returned.emit();
-    });
+    return this.attempt(() => this.projects.bringBack(id));
   }
 
   returnPhoto(id: string): Promise<void> {
-    return this.attempt(async () => {
-      await this.server.returnPhoto(id);
-      await this.load();
-    });
+    return this.attempt(() => this.contents.returnPhoto(id));
   }
 
   async empty(bin: Bin): Promise<void> {
     const sure = await firstValueFrom(
       this.dialogs.open<EmptyBinDialog, Bin, boolean>(EmptyBinDialog, { data: bin }).afterClosed(),
     );
-    if (!sure) return;
-    await this.attempt(async () => {
-      await this.server.emptyBin();
-      await this.load();
-    });
-  }
-
-  private async load(): Promise<void> {
-    await this.attempt(async () => this.bin.set(await this.server.bin()));
+    if (sure) await this.attempt(() => this.contents.empty());
   }
 
   private async attempt(work: () => Promise<void>): Promise<void> {

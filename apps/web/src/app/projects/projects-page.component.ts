@@ -1,21 +1,21 @@
-import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/core';
 import { MatButtonModule } from '@angular/material/button';
 import { MatDialog } from '@angular/material/dialog';
 import { MatMenuModule } from '@angular/material/menu';
 import { MatSnackBar } from '@angular/material/snack-bar';
 import { Router, RouterLink } from '@angular/router';
-import { changeProject, loosePhoto, newProject, type Photo, type SheetSize } from '@kadrosyn/core';
+import { loosePhoto, newProject, type Photo, type SheetSize } from '@kadrosyn/core';
 import { firstValueFrom } from 'rxjs';
 import { Fault, faultOf } from '../api/fault';
-import { Server } from '../api/server';
 import type { ProjectSummary } from '@kadrosyn/contract';
 import { IconComponent } from '../interface/icon.component';
 import { sizeWords, timeWords } from '../interface/sheet-words';
 import { Theme } from '../interface/theme';
 import { ShaperLoader } from '../lettering/shaper-loader';
-import { PhotoLibrary } from '../photos/photo-library';
+import { PhotoUploads } from '../photos/photo-uploads';
 import { TemplateRowComponent } from '../templates/template-row.component';
 import { BinComponent } from './bin.component';
+import { Projects } from './projects';
 import { ExactSizeDialog } from './exact-size.dialog';
 import { RenameDialog } from '../interface/rename.dialog';
 import { SHEET_PRESETS, type SheetPreset } from './sheet-presets';
@@ -31,36 +31,21 @@ const LONGEST_SIDE = 2400;
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class ProjectsPageComponent {
-  private readonly server = inject(Server);
-  private readonly library = inject(PhotoLibrary);
+  readonly projects = inject(Projects);
+  private readonly uploads = inject(PhotoUploads);
   private readonly shapers = inject(ShaperLoader);
   private readonly router = inject(Router);
   private readonly dialog = inject(MatDialog);
   private readonly notices = inject(MatSnackBar);
   readonly theme = inject(Theme);
   readonly presets = SHEET_PRESETS;
-  readonly projects = signal<readonly ProjectSummary[] | null>(null);
-  readonly fault = signal<string | null>(null);
   readonly dropping = signal(false);
   readonly busy = signal<string | null>(null);
-  /** How often the list was read: what lies in the bin is read with it. */
-  readonly loads = signal(0);
-  readonly count = computed(() => this.projects()?.length ?? 0);
 
   constructor() {
-    void this.load();
+    void this.projects.load();
     // Whoever is here opens a project next; a failure is said there.
     this.shapers.ensure([]).catch(() => undefined);
-  }
-
-  async load(): Promise<void> {
-    try {
-      this.projects.set(await this.server.projects());
-      this.loads.update((count) => count + 1);
-      this.fault.set(null);
-    } catch (error) {
-      this.fault.set(faultOf(error).message);
-    }
   }
 
   words(project: ProjectSummary): string {
@@ -75,7 +60,7 @@ export class ProjectsPageComponent {
   }
 
   begin(name: string, size: SheetSize): Promise<void> {
-    return this.attempt(async () => this.open((await this.server.createProject(name, size)).id));
+    return this.attempt(async () => this.open(await this.projects.create(name, size)));
   }
 
   async beginExact(): Promise<void> {
@@ -101,9 +86,9 @@ export class ProjectsPageComponent {
     if (!file) return;
     this.busy.set(`Adding ${file.name}`);
     await this.attempt(async () => {
-      const [added] = await this.library.add([file]);
+      const [added] = await this.uploads.add([file]);
       if (!added?.photo || added.fault) throw new Fault('not-added', `${file.name}: ${added?.fault ?? 'could not be added'}`);
-      this.open((await this.server.createFrom(projectFrom(added.photo))).id);
+      this.open(await this.projects.createFrom(projectFrom(added.photo)));
     });
     this.busy.set(null);
   }
@@ -112,31 +97,20 @@ export class ProjectsPageComponent {
     const data = project.name;
     const name = await firstValueFrom(this.dialog.open<RenameDialog, string, string>(RenameDialog, { data }).afterClosed());
     if (!name || name === project.name) return;
-    await this.attempt(async () => {
-      const { id, revision, document } = await this.server.project(project.id);
-      await this.server.saveEdits(id, revision, [changeProject(document, { name }, 'Rename')]);
-      await this.load();
-    });
+    await this.attempt(() => this.projects.rename(project.id, name));
   }
 
   duplicate(project: ProjectSummary): Promise<void> {
-    return this.attempt(async () => {
-      await this.server.duplicateProject(project.id);
-      await this.load();
-    });
+    return this.attempt(() => this.projects.duplicate(project.id));
   }
 
   /** Puts a project into the bin; the notice brings it back at once. */
   remove(project: ProjectSummary): Promise<void> {
     return this.attempt(async () => {
-      await this.server.removeProject(project.id);
-      await this.load();
+      await this.projects.remove(project.id);
       const notice = this.notices.open(`${project.name} is in the bin.`, 'Bring back', { duration: 12_000 });
       notice.onAction().subscribe(() => {
-        void this.attempt(async () => {
-          await this.server.returnProject(project.id);
-          await this.load();
-        });
+        void this.attempt(() => this.projects.bringBack(project.id));
       });
     });
   }

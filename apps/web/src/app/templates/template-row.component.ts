@@ -1,10 +1,10 @@
-import { ChangeDetectionStrategy, Component, inject, output, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, output, signal } from '@angular/core';
 import { MatButtonModule } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
 import { faultOf } from '../api/fault';
-import { Server } from '../api/server';
 import type { TemplateSummary } from '@kadrosyn/contract';
 import { BeginFromTemplate } from './begin-from-template';
+import { Templates } from './templates';
 
 /** A row of templates to begin from; nothing where there are none. */
 @Component({
@@ -77,19 +77,16 @@ import { BeginFromTemplate } from './begin-from-template';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class TemplateRowComponent {
-  private readonly server = inject(Server);
+  private readonly all = inject(Templates);
   private readonly beginning = inject(BeginFromTemplate);
   /** What went wrong, for the person. */
   readonly failed = output<string>();
-  readonly templates = signal<readonly TemplateSummary[]>([]);
+  readonly templates = computed(() => this.all.entities().slice(0, 8));
   readonly busy = signal(false);
 
   constructor() {
     // The page says itself when the server can not be reached.
-    this.server.templates().then(
-      (templates) => this.templates.set(templates.slice(0, 8)),
-      () => undefined,
-    );
+    void this.all.load();
   }
 
   async begin({ id }: TemplateSummary): Promise<void> {

@@ -7,7 +7,6 @@ import { MatSnackBar } from '@angular/material/snack-bar';
 import { RouterLink } from '@angular/router';
 import { firstValueFrom } from 'rxjs';
 import { faultOf } from '../api/fault';
-import { Server } from '../api/server';
 import type { TemplateSummary } from '@kadrosyn/contract';
 import { IconComponent } from '../interface/icon.component';
 import { RenameDialog } from '../interface/rename.dialog';
@@ -16,6 +15,7 @@ import { ShaperLoader } from '../lettering/shaper-loader';
 import { BeginFromTemplate } from './begin-from-template';
 import { findTemplates } from './find-templates';
 import { TemplateCardComponent } from './template-card.component';
+import { Templates } from './templates';
 
 /** All templates by their pictures, searched by words. */
 @Component({
@@ -25,15 +25,13 @@ import { TemplateCardComponent } from './template-card.component';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class TemplatesPageComponent {
-  private readonly server = inject(Server);
+  readonly templates = inject(Templates);
   private readonly beginning = inject(BeginFromTemplate);
   private readonly dialogs = inject(MatDialog);
   private readonly notices = inject(MatSnackBar);
   readonly theme = inject(Theme);
   readonly search = signal('');
-  readonly templates = signal<readonly TemplateSummary[] | null>(null);
-  readonly fault = signal<string | null>(null);
-  private readonly found = computed(() => findTemplates(this.templates() ?? [], this.search()));
+  private readonly found = computed(() => findTemplates(this.templates.entities(), this.search()));
   readonly groups = computed(() =>
     [
       { name: 'My own', templates: this.found().filter(({ shipped }) => !shipped) },
@@ -42,20 +40,11 @@ export class TemplatesPageComponent {
   );
 
   constructor() {
-    void this.load();
+    void this.templates.load();
     // Whoever is here opens a project next; a failure is said there.
     inject(ShaperLoader)
       .ensure([])
       .catch(() => undefined);
-  }
-
-  async load(): Promise<void> {
-    try {
-      this.templates.set(await this.server.templates());
-      this.fault.set(null);
-    } catch (error) {
-      this.fault.set(faultOf(error).message);
-    }
   }
 
   begin({ id }: TemplateSummary): Promise<void> {
@@ -66,24 +55,16 @@ export class TemplatesPageComponent {
     const asked = this.dialogs.open<RenameDialog, string, string>(RenameDialog, { data: name });
     const wanted = await firstValueFrom(asked.afterClosed());
     if (!wanted || wanted === name) return;
-    await this.attempt(async () => {
-      await this.server.renameTemplate(id, wanted);
-      await this.load();
-    });
+    await this.attempt(() => this.templates.rename(id, wanted));
   }
 
   /** Projects that were begun from it stay; the notice brings it back. */
   remove({ id, name }: TemplateSummary): Promise<void> {
     return this.attempt(async () => {
-      const kept = await this.server.template(id);
-      await this.server.removeTemplate(id);
-      await this.load();
+      const putBack = await this.templates.remove(id);
       const notice = this.notices.open(`The template ${name} was removed.`, 'Bring back', { duration: 12_000 });
       notice.onAction().subscribe(() => {
-        void this.attempt(async () => {
-          await this.server.addTemplate(kept);
-          await this.load();
-        });
+        void this.attempt(putBack);
       });
     });
   }

@@ -1,56 +1,47 @@
-import { inject, Injectable, signal } from '@angular/core';
+import { computed, inject } from '@angular/core';
+import { patchState, signalStore, withComputed, withMethods } from '@ngrx/signals';
+import { removeEntity, setAllEntities, setEntity, withEntities } from '@ngrx/signals/entities';
 import type { Style } from '@kadrosyn/core';
-import { faultOf } from '../../api/fault';
+import { withRequestState } from '../../api/request-state';
 import { Server } from '../../api/server';
 
-/** The finishes that the workspace keeps under a name. */
-@Injectable({ providedIn: 'root' })
-export class OwnStyles {
-  private readonly server = inject(Server);
-  private readonly kept = signal<readonly Style[]>([]);
-  /** By name. */
-  readonly list = this.kept.asReadonly();
-  /** What went wrong last; nothing was changed then. */
-  readonly fault = signal<string | null>(null);
-  private isAsked = false;
+/** The finishes that the workspace keeps under a name. What went wrong with them last is their `fault`; nothing was changed then. */
+export const OwnStyles = signalStore(
+  { providedIn: 'root' },
+  withEntities<Style>(),
+  withRequestState(),
+  withComputed(({ entities }) => ({
+    /** By name. */
+    list: computed<readonly Style[]>(() => [...entities()].sort((a, b) => a.name.localeCompare(b.name))),
+  })),
+  withMethods((store, server = inject(Server)) => {
+    const put = (style: Style): Style => {
+      patchState(store, setEntity(style));
+      return style;
+    };
+    return {
+      /** Reads the list once; a failure leaves it to the next who asks. */
+      async load(): Promise<void> {
+        if (store.loaded() || store.isPending()) return;
+        await store._read(async () => patchState(store, setAllEntities(await server.styles())));
+      },
 
-  /** Fetches the list once. */
-  async load(): Promise<void> {
-    if (this.isAsked) return;
-    this.isAsked = true;
-    await this.trying(async () => this.kept.set(await this.server.styles()));
-    if (this.fault()) this.isAsked = false;
-  }
+      /** Null when it could not be kept. */
+      add(style: Omit<Style, 'id' | 'revision'>): Promise<Style | null> {
+        return store._asked(async () => put(await server.addStyle(style)));
+      },
 
-  /** Null when it could not be kept. */
-  add(style: Omit<Style, 'id' | 'revision'>): Promise<Style | null> {
-    return this.trying(async () => this.put(await this.server.addStyle(style)));
-  }
+      change(id: string, change: Partial<Omit<Style, 'id' | 'revision'>>): Promise<Style | null> {
+        return store._asked(async () => put(await server.changeStyle(id, change)));
+      },
 
-  change(id: string, change: Partial<Omit<Style, 'id' | 'revision'>>): Promise<Style | null> {
-    return this.trying(async () => this.put(await this.server.changeStyle(id, change)));
-  }
-
-  remove(id: string): Promise<unknown> {
-    return this.trying(async () => {
-      await this.server.removeStyle(id);
-      this.kept.update((list) => list.filter((style) => style.id !== id));
-    });
-  }
-
-  private put(style: Style): Style {
-    this.kept.update((list) => [...list.filter(({ id }) => id !== style.id), style].sort((a, b) => a.name.localeCompare(b.name)));
-    return style;
-  }
-
-  private async trying<T>(run: () => Promise<T>): Promise<T | null> {
-    try {
-      const made = await run();
-      this.fault.set(null);
-      return made;
-    } catch (error) {
-      this.fault.set(faultOf(error).message);
-      return null;
-    }
-  }
-}
+      async remove(id: string): Promise<void> {
+        await store._asked(async () => {
+          await server.removeStyle(id);
+          patchState(store, removeEntity(id));
+        });
+      },
+    };
+  }),
+);
+export type OwnStyles = InstanceType<typeof OwnStyles>;

@@ -3,7 +3,7 @@ import { Actions, createEffect, ofType } from '@ngrx/effects';
 import { Store } from '@ngrx/store';
 import { withdrawFiles, type NeededMatte, type Project } from '@kadrosyn/core';
 import { exhaustMap, filter, mergeMap, withLatestFrom } from 'rxjs';
-import { PhotoLibrary } from '../../photos/photo-library';
+import { PhotoUploads } from '../../photos/photo-uploads';
 import { EditorActions, type MissingFiles } from './editor.actions';
 import { editorFeature } from './editor.reducer';
 
@@ -12,7 +12,7 @@ import { editorFeature } from './editor.reducer';
  * taken out of the project, as a step of its own, and that is said: nothing could be saved otherwise.
  */
 export const bringFilesBack = createEffect(
-  (actions = inject(Actions), store = inject(Store), library = inject(PhotoLibrary)) => {
+  (actions = inject(Actions), store = inject(Store), uploads = inject(PhotoUploads)) => {
     const state = store.select(editorFeature.selectEditorState);
     return actions.pipe(
       ofType(EditorActions.savingFailed),
@@ -22,7 +22,7 @@ export const bringFilesBack = createEffect(
       exhaustMap(async ([{ projectId, missing }, { project }]) => ({
         projectId,
         // Where that can not be told now, nothing is taken out: the next save fails too, and is tried again by itself.
-        gone: await leftMissing(library, project!, missing!).catch(() => ({ photoIds: [], mattes: [] })),
+        gone: await leftMissing(uploads, project!, missing!).catch(() => ({ photoIds: [], mattes: [] })),
       })),
       withLatestFrom(state),
       filter(([{ projectId }, { projectId: shown }]) => projectId === shown),
@@ -40,17 +40,17 @@ const COULD_NOT_RETURN = 'It was taken away for good and this browser no longer 
 
 /** What could not be sent again. */
 async function leftMissing(
-  library: PhotoLibrary,
+  uploads: PhotoUploads,
   { photos }: Project,
   { photoIds, mattes }: MissingFiles,
 ): Promise<MissingFiles> {
   const gone: { photoIds: string[]; mattes: NeededMatte[] } = { photoIds: [], mattes: [] };
   for (const id of photoIds) {
     const photo = photos[id];
-    if (photo && !(await library.sendAgain(photo))) gone.photoIds.push(id);
+    if (photo && !(await uploads.sendAgain(photo))) gone.photoIds.push(id);
   }
   // A cutout can only be kept where its photo is.
   for (const matte of mattes.filter(({ photoId }) => !gone.photoIds.includes(photoId)))
-    if (!(await library.sendMatteAgain(matte))) gone.mattes.push(matte);
+    if (!(await uploads.sendMatteAgain(matte))) gone.mattes.push(matte);
   return gone;
 }

@@ -86,6 +86,37 @@ export default defineConfig(
     files: ['apps/web/src/**/*.html'],
     extends: [angular.configs.templateRecommended, angular.configs.templateAccessibility],
   },
+  {
+    // Controls are those of Angular Material. What lies on the sheet is ours: its grips, marks and chips are no controls of a page.
+    files: ['apps/web/src/**/*.html'],
+    ignores: [
+      'breakout/breakout-marks',
+      'breakout/cut-lines',
+      'finish/shadow-point',
+      'finish/tone-curve',
+      'sheet/gradient-stops',
+      'sheet/sheet-trim',
+      'sheet/slot-marks',
+    ].flatMap((part) => [`apps/web/src/app/editor/${part}.component.html`, `apps/web/src/app/editor/${part}.component.ts/**`]),
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: 'Element[name="button"]:not(:has(> TextAttribute[name=/^mat/], > BoundAttribute[name=/^mat/]))',
+          message: 'Take a button of Material: matButton, matIconButton, mat-menu-item, mat-tab-link.',
+        },
+        {
+          selector:
+            'Element[name=/^(input|select|textarea)$/]:not(:has(> TextAttribute[name=/^mat/], > TextAttribute[name="type"][value="file"]))',
+          message: 'Take a field of Material: matInput or matNativeControl in a mat-form-field, matSliderThumb, mat-checkbox.',
+        },
+        {
+          selector: 'Element[name=/^(progress|meter|details|dialog)$/]',
+          message: 'Take the one of Material: mat-progress-bar, mat-expansion-panel, MatDialog.',
+        },
+      ],
+    },
+  },
   // Plugins of Fastify are asynchronous whether they wait or not.
   { files: ['apps/server/src/**/*-routes.ts'], rules: { '@typescript-eslint/require-await': 'off' } },
   {

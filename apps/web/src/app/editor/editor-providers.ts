@@ -18,7 +18,8 @@ import { PhotoColours } from './finish/photo-colours';
 import { SheetPixels } from './finish/sheet-pixels';
 import { FocusEditing } from './focus-editing';
 import { ItemClipboard } from './item-clipboard';
-import { KeyOwner } from './key-owner';
+import { StageModes } from './modes/stage-modes';
+import { STAGE_MODE_PROVIDERS } from './modes/stage-mode-providers';
 import { Notices } from './notices';
 import { OutlinePen } from './pen/outline-pen';
 import { PhotoPlacing } from './photo-placing';
@@ -73,7 +74,8 @@ export const EDITOR_PROVIDERS: Provider[] = [
   CutLines,
   HandPainting,
   BreakoutChecks,
-  KeyOwner,
+  StageModes,
+  STAGE_MODE_PROVIDERS,
   Regions,
   { provide: COLOUR_SOURCE, useExisting: PhotoColours },
 ];

@@ -20,6 +20,10 @@ export class Regions {
     if (this.places.get(name) === place) this.places.delete(name);
   }
 
+  find(name: RegionName): HTMLElement | undefined {
+    return this.places.get(name);
+  }
+
   /** Keys are for this part from now on. */
   focus(name: RegionName): void {
     this.places.get(name)?.focus({ preventScroll: true });

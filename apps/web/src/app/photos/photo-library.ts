@@ -1,14 +1,6 @@
 import { computed, inject } from '@angular/core';
 import { patchState, signalStore, type, withComputed, withMethods } from '@ngrx/signals';
-import {
-  entityConfig,
-  prependEntity,
-  removeEntity,
-  setAllEntities,
-  setEntity,
-  updateEntity,
-  withEntities,
-} from '@ngrx/signals/entities';
+import { entityConfig, prependEntity, removeEntity, setAllEntities, updateEntity, withEntities } from '@ngrx/signals/entities';
 import type { Cutout, Photo } from '@kadrosyn/core';
 import type { LibraryPicture, PhotoChange, StoredPhoto } from '@kadrosyn/contract';
 import { withRequestState } from '../api/request-state';

@@ -11,8 +11,6 @@ import { BreakoutChecks } from './breakout-checks';
 import { BreakoutEditing } from './breakout-editing';
 import { chipPlaces } from './chip-places';
 import { CutLinesComponent } from './cut-lines.component';
-import { HandPainting } from './hand-painting';
-import { HandPaintingComponent } from './hand-painting.component';
 
 interface Chip {
   readonly key: string;
@@ -64,12 +62,9 @@ const [LETTER, ENDS] = [7.2, 22];
         <i aria-hidden="true" [class.moving]="isMoving()" [style.left.px]="place.x" [style.top.px]="place.y"></i>
       }
       <ka-cut-lines />
-      @if (painting.active()) {
-        <ka-hand-painting />
-      }
     }
   `,
-  imports: [CutLinesComponent, HandPaintingComponent],
+  imports: [CutLinesComponent],
   styleUrl: './breakout-marks.component.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
@@ -78,7 +73,6 @@ export class BreakoutMarksComponent {
   private readonly session = inject(EditorSession);
   private readonly viewport = inject(Viewport);
   readonly view = inject(StageView);
-  readonly painting = inject(HandPainting);
   private readonly typing = inject(TextCaret);
   private readonly pen = inject(OutlinePen);
   private readonly checks = inject(BreakoutChecks);

@@ -16,7 +16,6 @@ const STEP = 6;
   imports: [MatButtonModule],
   templateUrl: './cut-lines.component.html',
   styleUrl: './cut-lines.component.scss',
-  host: { '(document:keydown.escape)': 'onEscape($event)' },
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class CutLinesComponent {
@@ -26,7 +25,7 @@ export class CutLinesComponent {
   private readonly host = inject<ElementRef<HTMLElement>>(ElementRef);
   readonly isMoving = inject(Store).selectSignal(selectIsMoving);
   /** The line that is being drawn or moved, px of the sheet. */
-  private readonly changing = signal<{ readonly key: string | null; readonly line: readonly Point[] } | null>(null);
+  private readonly changing = this.lines.changing;
 
   readonly shown = computed(() => {
     const matrix = this.viewport.matrix();
@@ -107,14 +106,6 @@ export class CutLinesComponent {
     else return;
     event.preventDefault();
     event.stopPropagation();
-  }
-
-  onEscape(event: Event): void {
-    if (!this.lines.drawing()) return;
-    event.preventDefault();
-    event.stopImmediatePropagation();
-    this.changing.set(null);
-    this.lines.end();
   }
 
   private at(event: PointerEvent): Point {

@@ -48,6 +48,8 @@ export class CutLines {
   private readonly editing = inject(BreakoutEditing);
   /** What a line is being drawn across; null while none is. */
   readonly drawing = signal<CutTarget | null>(null);
+  /** The line that follows the pointer, px of the sheet: a new one without a key, or the one with it. */
+  readonly changing = signal<{ readonly key: string | null; readonly line: readonly Point[] } | null>(null);
 
   readonly shown = computed<readonly ShownCut[]>(() => {
     const found = this.finder.findings();
@@ -81,6 +83,7 @@ export class CutLines {
   }
 
   end(): void {
+    this.changing.set(null);
     this.drawing.set(null);
   }
 

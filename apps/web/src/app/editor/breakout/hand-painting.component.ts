@@ -47,15 +47,13 @@ const STEP = 4;
     </div>
   `,
   styleUrls: ['../panel/panel-section.scss', './hand-painting.component.scss'],
-  host: { '(document:keydown.escape)': 'onEscape($event)' },
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class HandPaintingComponent {
   readonly painting = inject(HandPainting);
   private readonly viewport = inject(Viewport);
   private readonly host = inject<ElementRef<HTMLElement>>(ElementRef);
-  /** px of the sheet. */
-  readonly stroke = signal<readonly Point[] | null>(null);
+  readonly stroke = this.painting.stroke;
   /** Where the pointer is, css px of the stage. */
   readonly at = signal<Point | null>(null);
   readonly size = computed(() => this.painting.width() * this.viewport.zoom());
@@ -85,13 +83,6 @@ export class HandPaintingComponent {
     const stroke = this.stroke();
     this.stroke.set(null);
     if (stroke) void this.painting.paint([...stroke, this.onSheet(event)]);
-  }
-
-  onEscape(event: Event): void {
-    event.preventDefault();
-    event.stopImmediatePropagation();
-    if (this.stroke()) this.stroke.set(null);
-    else this.painting.end();
   }
 
   private onStage(event: PointerEvent): Point {

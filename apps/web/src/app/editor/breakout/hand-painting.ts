@@ -14,6 +14,8 @@ export class HandPainting {
   readonly pair = signal<string | null>(null);
   /** Whether the selected item is painted over the other one, or under it. */
   readonly paintsOver = signal(true);
+  /** The stroke that follows the pointer, px of the sheet. */
+  readonly stroke = signal<readonly Point[] | null>(null);
   /** px of the sheet; null for what suits the sheet. */
   private readonly chosenWidth = signal<number | null>(null);
   readonly width = computed(() => this.chosenWidth() ?? Math.round(this.side() / 25));
@@ -37,6 +39,12 @@ export class HandPainting {
 
   end(): void {
     this.pair.set(null);
+  }
+
+  /** Gives up the stroke that is drawn, or ends. */
+  goBack(): void {
+    if (this.stroke()) this.stroke.set(null);
+    else this.end();
   }
 
   setWidth(width: number): void {

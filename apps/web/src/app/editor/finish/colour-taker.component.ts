@@ -1,6 +1,8 @@
 import { afterNextRender, ChangeDetectionStrategy, Component, computed, ElementRef, inject, viewChild } from '@angular/core';
 import { MatButtonModule } from '@angular/material/button';
 import { colourWords } from '@kadrosyn/core';
+import type { StageOverlay } from '../modes/stage-mode';
+import { Regions } from '../regions';
 import { ColourTaking, SEEN } from './colour-taking';
 
 /** A cover over the stage while a colour is pointed at, with a magnified view beside the pointer. */
@@ -17,7 +19,6 @@ import { ColourTaking, SEEN } from './colour-taking';
       (pointermove)="move($event)"
       (pointerdown)="move($event)"
       (pointerup)="take($event)"
-      (keydown)="onKey($event)"
     ></div>
     @if (seen(); as view) {
       <div class="glass" [style.left.px]="place().x" [style.top.px]="place().y" aria-hidden="true">
@@ -111,14 +112,15 @@ import { ColourTaking, SEEN } from './colour-taking';
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
-export class ColourTakerComponent {
+export class ColourTakerComponent implements StageOverlay {
   readonly taking = inject(ColourTaking);
   private readonly host = inject<ElementRef<HTMLElement>>(ElementRef);
+  private readonly regions = inject(Regions);
   private readonly cover = viewChild.required<ElementRef<HTMLElement>>('cover');
   readonly middle = (SEEN * SEEN - 1) / 2;
 
   readonly seen = computed(() => {
-    const canvas = this.host.nativeElement.parentElement?.querySelector<HTMLCanvasElement>('ka-sheet-stage canvas');
+    const canvas = this.regions.find('stage')?.querySelector('canvas');
     return canvas ? this.taking.look(canvas) : null;
   });
   readonly words = computed(() => {
@@ -152,7 +154,8 @@ export class ColourTakerComponent {
     this.cover().nativeElement.focus({ preventScroll: true });
   }
 
-  onKey(event: KeyboardEvent): void {
+  onModeKey(event: KeyboardEvent): boolean {
+    const isPressed = event.target instanceof HTMLButtonElement && (event.key === 'Enter' || event.key === ' ');
     const by = event.shiftKey ? 10 : 1;
     const moves: Record<string, readonly [number, number]> = {
       ArrowLeft: [-by, 0],
@@ -161,14 +164,11 @@ export class ColourTakerComponent {
       ArrowDown: [0, by],
     };
     const move = moves[event.key];
-    const isOwn = move !== undefined || ['Enter', ' ', 'Escape', 'f', 'F'].includes(event.key);
-    if (!isOwn) return;
-    event.preventDefault();
-    event.stopPropagation();
+    if (isPressed || (!move && !['Enter', ' ', 'f', 'F'].includes(event.key))) return false;
     if (move) this.taking.at.update(({ x, y }) => ({ x: x + move[0], y: y + move[1] }));
-    else if (event.key === 'Escape') this.taking.end(null);
     else if (event.key === 'f' || event.key === 'F') this.taking.fromPhoto.update((photo) => !photo);
     else this.finish();
+    return true;
   }
 
   private finish(): void {

@@ -1,4 +1,4 @@
-import { afterNextRender, ChangeDetectionStrategy, Component, computed, ElementRef, inject, output, signal } from '@angular/core';
+import { afterNextRender, ChangeDetectionStrategy, Component, computed, ElementRef, inject, signal } from '@angular/core';
 import { MatButtonModule } from '@angular/material/button';
 import {
   apply,
@@ -16,6 +16,8 @@ import {
   type Point,
 } from '@kadrosyn/core';
 import { isTyping } from '../editor-keys';
+import { Notices } from '../notices';
+import type { StageOverlay } from '../modes/stage-mode';
 import { Viewport } from '../sheet/viewport';
 import { drawnNode, onEighth, OutlinePen, type NodeId } from './outline-pen';
 import { nodeId, openData, shownNodes } from './shown-nodes';
@@ -35,15 +37,13 @@ type PenGesture =
   imports: [MatButtonModule],
   templateUrl: './outline-pen.component.html',
   styleUrl: './outline-pen.component.scss',
-  host: { '(document:keydown)': 'onKey($event)' },
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
-export class OutlinePenComponent {
+export class OutlinePenComponent implements StageOverlay {
   readonly pen = inject(OutlinePen);
   private readonly viewport = inject(Viewport);
+  private readonly notices = inject(Notices);
   private readonly host = inject<ElementRef<HTMLElement>>(ElementRef);
-  /** Something has to be said: the outline has no area yet. */
-  readonly refused = output<string>();
   gesture: PenGesture | null = null;
   /** Where the pointer is, px of the sheet; null outside. */
   readonly cursor = signal<Point | null>(null);
@@ -201,11 +201,8 @@ export class OutlinePenComponent {
 
   // --- keys and buttons ---
 
-  onKey(event: KeyboardEvent): void {
-    if (isTyping(event.target)) return;
-    if (!this.run(event)) return;
-    event.preventDefault();
-    event.stopImmediatePropagation();
+  onModeKey(event: KeyboardEvent): boolean {
+    return !isTyping(event.target) && this.run(event);
   }
 
   private run(event: KeyboardEvent): boolean {
@@ -264,7 +261,7 @@ export class OutlinePenComponent {
   }
 
   done(): void {
-    if (!this.pen.finish()) this.refused.emit('An outline needs at least three points, or two and a curve.');
+    if (!this.pen.finish()) this.notices.say('An outline needs at least three points, or two and a curve.');
   }
 
   private at(event: PointerEvent): Point {

@@ -13,6 +13,7 @@ import {
 } from '@kadrosyn/core';
 import { FocusEditing } from '../focus-editing';
 import { EditorSession } from '../session';
+import type { StageOverlay } from '../modes/stage-mode';
 import { Viewport } from './viewport';
 
 const CORNERS = [
@@ -76,10 +77,9 @@ const CORNERS = [
       pointer-events: none;
     }
   `,
-  host: { '(document:keydown)': 'onKey($event)' },
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
-export class FocusBoxComponent {
+export class FocusBoxComponent implements StageOverlay {
   readonly editing = inject(FocusEditing);
   private readonly session = inject(EditorSession);
   private readonly viewport = inject(Viewport);
@@ -128,17 +128,14 @@ export class FocusBoxComponent {
     target.onpointerup = target.onpointercancel = () => (target.onpointermove = null);
   }
 
-  onKey(event: KeyboardEvent): void {
-    if (event.key === 'Escape') {
-      event.preventDefault();
-      return this.editing.cancel();
-    }
+  /** Arrow keys move the box, with Shift they stretch it. */
+  onModeKey(event: KeyboardEvent): boolean {
     const step = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }[event.key];
     const [frame, box] = [this.frame(), this.editing.box()];
-    if (!step || !frame || !box) return;
-    event.preventDefault();
+    if (!step || !frame || !box) return false;
     const by = Math.max(frame.photo.width, frame.photo.height) / 100;
     this.editing.set(changed(box, event.shiftKey ? 2 : null, step[0]! * by, step[1]! * by), frame.photo);
+    return true;
   }
 }
 

@@ -44,7 +44,6 @@ const SHORTEST = 12;
       stroke-width: 4.5;
     }
   `,
-  host: { '(document:keydown.escape)': 'onEscape($event)' },
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class LevelLineComponent {
@@ -75,11 +74,6 @@ export class LevelLineComponent {
 
   cancel(): void {
     this.line.set(null);
-  }
-
-  onEscape(event: Event): void {
-    event.preventDefault();
-    this.level.end();
   }
 
   private at(event: PointerEvent): Point {

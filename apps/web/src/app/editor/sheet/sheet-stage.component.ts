@@ -70,7 +70,6 @@ export class SheetStageComponent {
   readonly pointer = inject(StagePointer);
   readonly dropWord = signal<{ readonly word: string; readonly at: Point } | null>(null);
   private readonly isMoving = this.store.selectSignal(selectIsMoving);
-  private readonly spaceHeld = signal(false);
   private readonly drops = new SupplyDrops(this.session, this.viewport, (chip) => this.pointer.chip.set(chip));
   private readonly wheel = new PhotoWheel(this.session, this.viewport);
   private readonly trace = inject(FRAME_TRACE);
@@ -92,7 +91,7 @@ export class SheetStageComponent {
   );
 
   readonly cursor = computed(() =>
-    this.pointer.panning() || this.spaceHeld() ? 'grab' : this.pointer.overText() ? 'text' : 'default',
+    this.pointer.panning() || this.stageView.spaceHeld() ? 'grab' : this.pointer.overText() ? 'text' : 'default',
   );
 
   constructor() {
@@ -159,7 +158,7 @@ export class SheetStageComponent {
 
   onPointerDown(event: PointerEvent): void {
     // What is only looked at is not changed by a hand that slips.
-    const pans = this.spaceHeld() || this.stageView.clean();
+    const pans = this.stageView.spaceHeld() || this.stageView.clean();
     const places = { host: this.host.nativeElement, surface: this.surface().nativeElement };
     this.pointer.down(event, this.stagePoint(event), places, pans);
   }
@@ -222,10 +221,6 @@ export class SheetStageComponent {
     event.preventDefault();
     this.dropWord.set(null);
     this.filesDropped.emit({ files, at: this.viewport.toSheet(this.stagePoint(event)) });
-  }
-
-  holdSpace(held: boolean): void {
-    this.spaceHeld.set(held);
   }
 
   stagePoint(event: { readonly clientX: number; readonly clientY: number }): Point {

@@ -20,7 +20,6 @@ const SIDES: readonly { readonly id: Side; readonly axis: 'x' | 'y'; readonly in
   imports: [MatButtonModule],
   templateUrl: './sheet-trim.component.html',
   styleUrl: './sheet-trim.component.scss',
-  host: { '(document:keydown.escape)': 'onEscape($event)' },
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class SheetTrimComponent {
@@ -60,10 +59,5 @@ export class SheetTrimComponent {
     else return;
     event.preventDefault();
     event.stopPropagation();
-  }
-
-  onEscape(event: Event): void {
-    event.preventDefault();
-    this.trim.cancel();
   }
 }

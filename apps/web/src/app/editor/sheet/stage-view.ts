@@ -23,6 +23,8 @@ export class StageView {
   readonly bare = signal(false);
   /** The sheet is looked at without its mood. */
   readonly moodless = signal(false);
+  /** The space bar is down: a drag moves the view. */
+  readonly spaceHeld = signal(false);
   /** The sheet alone, nothing around it. */
   readonly clean = signal(false);
   /** The name of the step that is held back for a look. */

@@ -1,0 +1,100 @@
+import { inject, Injectable, type Provider } from '@angular/core';
+import { OutlinePen } from '../pen/outline-pen';
+import { OutlinePenComponent } from '../pen/outline-pen.component';
+import { TextCaret } from '../text/text-caret';
+import { TextCaretComponent } from '../text/text-caret.component';
+import { LevelLine } from '../sheet/level-line';
+import { LevelLineComponent } from '../sheet/level-line.component';
+import { FocusEditing } from '../focus-editing';
+import { FocusBoxComponent } from '../sheet/focus-box.component';
+import { SheetTrim } from '../sheet/sheet-trim';
+import { SheetTrimComponent } from '../sheet/sheet-trim.component';
+import { ColourTaking } from '../finish/colour-taking';
+import { ColourTakerComponent } from '../finish/colour-taker.component';
+import { HandPainting } from '../breakout/hand-painting';
+import { HandPaintingComponent } from '../breakout/hand-painting.component';
+import { CutLines } from '../breakout/cut-lines';
+import { STAGE_MODES, type StageMode } from './stage-mode';
+
+@Injectable()
+class PenMode implements StageMode {
+  private readonly pen = inject(OutlinePen);
+  readonly overlay = OutlinePenComponent;
+  readonly isOn = (): boolean => this.pen.drawing() !== null;
+  readonly cancel = (): void => this.pen.cancel();
+}
+
+@Injectable()
+class TextMode implements StageMode {
+  private readonly text = inject(TextCaret);
+  readonly overlay = TextCaretComponent;
+  /** What is typed goes into a field; keys beside it mean what they always mean. */
+  readonly sharesKeys = true;
+  readonly isOn = (): boolean => this.text.opening() !== null;
+  readonly cancel = (): void => this.text.end();
+}
+
+@Injectable()
+class LevelMode implements StageMode {
+  private readonly level = inject(LevelLine);
+  readonly overlay = LevelLineComponent;
+  readonly isOn = (): boolean => this.level.active();
+  readonly cancel = (): void => this.level.end();
+}
+
+@Injectable()
+class FocusMode implements StageMode {
+  private readonly focus = inject(FocusEditing);
+  readonly overlay = FocusBoxComponent;
+  readonly isOn = (): boolean => this.focus.box() !== null;
+  readonly cancel = (): void => this.focus.cancel();
+}
+
+@Injectable()
+class TrimMode implements StageMode {
+  private readonly trim = inject(SheetTrim);
+  readonly overlay = SheetTrimComponent;
+  readonly isOn = (): boolean => this.trim.by() !== null;
+  readonly cancel = (): void => this.trim.cancel();
+}
+
+@Injectable()
+class ColourMode implements StageMode {
+  private readonly colour = inject(ColourTaking);
+  readonly overlay = ColourTakerComponent;
+  readonly isOn = (): boolean => this.colour.active();
+  readonly cancel = (): void => this.colour.end(null);
+}
+
+@Injectable()
+class PaintingMode implements StageMode {
+  private readonly painting = inject(HandPainting);
+  readonly overlay = HandPaintingComponent;
+  readonly isOn = (): boolean => this.painting.active();
+  readonly cancel = (): void => this.painting.goBack();
+}
+
+@Injectable()
+class CuttingMode implements StageMode {
+  private readonly cutting = inject(CutLines);
+  readonly overlay = null;
+  readonly isOn = (): boolean => this.cutting.drawing() !== null;
+  readonly cancel = (): void => this.cutting.end();
+}
+
+/** Every mode of the stage: one that is added stands here and nowhere else. */
+export const STAGE_MODE_PROVIDERS: Provider[] = [
+  LevelMode,
+  FocusMode,
+  TrimMode,
+  PenMode,
+  PaintingMode,
+  CuttingMode,
+  ColourMode,
+  // Last: it shares its keys.
+  TextMode,
+].map((mode) => ({
+  provide: STAGE_MODES,
+  useClass: mode,
+  multi: true,
+}));

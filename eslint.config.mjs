@@ -91,13 +91,18 @@ export default defineConfig(
     files: ['apps/web/src/**/*.html'],
     ignores: [
       'breakout/breakout-marks',
-      'breakout/cut-lines',
-      'finish/shadow-point',
-      'finish/tone-curve',
-      'sheet/gradient-stops',
-      'sheet/sheet-trim',
-      'sheet/slot-marks',
-    ].flatMap((part) => [`apps/web/src/app/editor/${part}.component.html`, `apps/web/src/app/editor/${part}.component.ts/**`]),
+      'modes/cut-lines/cut-lines',
+      'modes/trim/sheet-trim',
+      // The field behind the caret is never seen.
+      'modes/text/text-caret',
+      'stage/shadow-point',
+      'stage/gradient-stops',
+      'stage/slot-marks',
+      // Points of a curve, not of a form.
+      'tabs/finish/tone-curve',
+    ]
+      .flatMap((part) => [`apps/web/src/app/editor/${part}.component.html`, `apps/web/src/app/editor/${part}.component.ts/**`])
+      .concat('**/*.spec.ts/**'),
     rules: {
       'no-restricted-syntax': [
         'error',

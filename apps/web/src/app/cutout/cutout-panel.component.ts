@@ -32,7 +32,7 @@ const GROUNDS: readonly { readonly id: CutoutGround; readonly name: string }[] =
     CutoutPreviewComponent,
   ],
   templateUrl: './cutout-panel.component.html',
-  styleUrls: ['../editor/panel/panel-section.scss', './cutout-panel.component.scss'],
+  styleUrls: ['../editor/parts/panel-section.scss', './cutout-panel.component.scss'],
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class CutoutPanelComponent {

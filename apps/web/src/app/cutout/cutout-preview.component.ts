@@ -20,7 +20,7 @@ import {
   type PhotoLevel,
   type PhotoSource,
 } from '@kadrosyn/render';
-import { EditorSession } from '../editor/session';
+import { EditorSession } from '../editor/session/session';
 import { PhotoLevels } from '../photos/photo-levels';
 import type { SubjectPreview } from './cutout-messages';
 import { CutoutWork } from './cutout-work';

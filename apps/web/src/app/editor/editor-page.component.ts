@@ -11,10 +11,10 @@ import { PhotoLibrary } from '../photos/photo-library';
 import type { BegunState } from '../templates/begin-from-template';
 import { EDITOR_PROVIDERS } from './editor-providers';
 import { EditorFrameComponent } from './frame/editor-frame.component';
-import { Notices } from './notices';
-import { ProjectFaces } from './project-faces';
-import { EditorSession } from './session';
-import { Viewport } from './sheet/viewport';
+import { Notices } from './session/notices';
+import { ProjectFaces } from './session/project-faces';
+import { EditorSession } from './session/session';
+import { Viewport } from './stage/viewport';
 import { EditorActions } from './state/editor.actions';
 import { selectExportMessage, selectMessage, selectPhase } from './state/editor.selectors';
 

@@ -1,10 +1,10 @@
 import { computed, inject, Injectable } from '@angular/core';
 import { breakoutFindings, type CheckRemedy, type Crossing, type Point } from '@kadrosyn/core';
-import { Notices } from '../notices';
+import { Notices } from '../session/notices';
 import { BreakoutEditing } from './breakout-editing';
 import { BreakoutFinder } from './breakout-finder';
-import { CutLines } from './cut-lines';
-import { HandPainting } from './hand-painting';
+import { CutLines } from '../modes/cut-lines/cut-lines';
+import { HandPainting } from '../modes/painting/hand-painting';
 
 /** Something that would look wrong, in words, and what can be done about it at once. */
 export interface BreakoutCheck {

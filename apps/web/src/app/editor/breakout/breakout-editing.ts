@@ -22,7 +22,7 @@ import {
 } from '@kadrosyn/core';
 import type { CrossingSurvey, SeenPiece } from '@kadrosyn/render';
 import type { ChangeHow } from '../../interface/slider-field.component';
-import { EditorSession } from '../session';
+import { EditorSession } from '../session/session';
 import { BreakoutFinder, linkedFill, type Findings } from './breakout-finder';
 import { namedRegions, type NamedRegion } from './breakout-words';
 

@@ -6,7 +6,7 @@ import { newProject, newShapedOpening, type Project } from '@kadrosyn/core';
 import type { ItemSurvey } from '@kadrosyn/render';
 import { PhotoLevels } from '../../photos/photo-levels';
 import { FindingsEngine } from '../findings/findings-engine';
-import { EditorSession } from '../session';
+import { EditorSession } from '../session/session';
 import { selectIsMoving, selectTab } from '../state/editor.selectors';
 import { BreakoutFinder } from './breakout-finder';
 

@@ -17,7 +17,7 @@ import type { CrossingSurvey, OverhangSurvey } from '@kadrosyn/render';
 import { PhotoLevels } from '../../photos/photo-levels';
 import { FindingsEngine } from '../findings/findings-engine';
 import { tabsFor } from '../panel/panel-tabs';
-import { EditorSession } from '../session';
+import { EditorSession } from '../session/session';
 import { selectIsMoving, selectTab } from '../state/editor.selectors';
 
 /** What was found of an item, and what it was found on. */

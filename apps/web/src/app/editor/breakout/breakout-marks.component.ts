@@ -1,16 +1,16 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { Store } from '@ngrx/store';
 import { apply, type Point } from '@kadrosyn/core';
-import { OutlinePen } from '../pen/outline-pen';
-import { EditorSession } from '../session';
-import { StageView } from '../sheet/stage-view';
-import { Viewport } from '../sheet/viewport';
+import { OutlinePen } from '../modes/pen/outline-pen';
+import { EditorSession } from '../session/session';
+import { StageView } from '../stage/stage-view';
+import { Viewport } from '../stage/viewport';
 import { selectIsMoving } from '../state/editor.selectors';
-import { TextCaret } from '../text/text-caret';
+import { TextCaret } from '../modes/text/text-caret';
 import { BreakoutChecks } from './breakout-checks';
 import { BreakoutEditing } from './breakout-editing';
 import { chipPlaces } from './chip-places';
-import { CutLinesComponent } from './cut-lines.component';
+import { CutLinesComponent } from '../modes/cut-lines/cut-lines.component';
 
 interface Chip {
   readonly key: string;

@@ -9,8 +9,8 @@ import {
   type Shaper,
 } from '@kadrosyn/core';
 import { beforeEach, describe, expect, it } from 'vitest';
-import type { KeyCommand } from '../editor-keys';
-import type { EditorSession } from '../session';
+import type { KeyCommand } from './editor-keys';
+import type { EditorSession } from '../session/session';
 import { runOnSelected } from './run-on-selected';
 
 function opening(id: string, change: Partial<Opening> = {}): Opening {

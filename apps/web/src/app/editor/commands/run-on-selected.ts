@@ -1,7 +1,7 @@
 import { groupItems, indexOf, listAround, removeItems, reorderItem, ungroupItem, type Item } from '@kadrosyn/core';
-import type { KeyCommand } from '../editor-keys';
-import type { EditorSession } from '../session';
-import { movable, moveTogetherEdit, nameTogether } from '../sheet/together-gestures';
+import type { KeyCommand } from './editor-keys';
+import type { EditorSession } from '../session/session';
+import { movable, moveTogetherEdit, nameTogether } from '../stage/together-gestures';
 import { passedWords } from './passed-words';
 import { removalWords } from './removal-words';
 import { deleteEdit, deleteWord, duplicateEdit, duplicateTogetherEdit, moveEdit } from './item-edits';

@@ -22,7 +22,7 @@ import {
   type Opening,
   type Point,
 } from '@kadrosyn/core';
-import { nameTogether } from '../sheet/together-gestures';
+import { nameTogether } from '../stage/together-gestures';
 
 type Placed = readonly { readonly item: Item; readonly bounds: Bounds }[];
 

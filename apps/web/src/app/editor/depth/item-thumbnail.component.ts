@@ -4,7 +4,7 @@ import { itemBounds, multiply, resolvedFor, scaling, translation, type Item } fr
 import { BROWSER_ENVIRONMENT, clearCanvas, drawItem } from '@kadrosyn/render';
 import { Store } from '@ngrx/store';
 import { PhotoLevels } from '../../photos/photo-levels';
-import { EditorSession } from '../session';
+import { EditorSession } from '../session/session';
 import { selectIsMoving } from '../state/editor.selectors';
 
 const SIDE = 60;

@@ -17,8 +17,8 @@ import { IconComponent } from '../../interface/icon.component';
 import { MoreMenuDirective } from '../../interface/more-menu.directive';
 import { RenameDialog } from '../../interface/rename.dialog';
 import { RovingFocusDirective } from '../../interface/roving-focus.directive';
-import { Notices } from '../notices';
-import { EditorSession } from '../session';
+import { Notices } from '../session/notices';
+import { EditorSession } from '../session/session';
 
 /** The sheets of the project in the order of pages. */
 @Component({

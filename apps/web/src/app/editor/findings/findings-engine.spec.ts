@@ -4,7 +4,7 @@ import { newProject, resolvedFor, type Photo, type Pixels } from '@kadrosyn/core
 import type { ItemSurvey, PhotoLevel } from '@kadrosyn/render';
 import { PhotoLevels } from '../../photos/photo-levels';
 import { WorkerEnded } from '../../photos/restarting-worker';
-import { EditorSession } from '../session';
+import { EditorSession } from '../session/session';
 import { FINDINGS_WORKER, FindingsEngine } from './findings-engine';
 import { SentLevels, type SentLevel } from './sent-levels';
 import { SheetReceiver, type SentSheet } from './sent-sheet';

@@ -12,7 +12,7 @@ import {
 import type { Remote } from 'comlink';
 import { PhotoLevels } from '../../photos/photo-levels';
 import { RestartingWorker } from '../../photos/restarting-worker';
-import { EditorSession } from '../session';
+import { EditorSession } from '../session/session';
 import type { Answer } from './findings-messages';
 import type { FindingsWorker } from './findings.worker';
 import { levelsKey, type LackingLevel, type LevelsName, type SentLevel } from './sent-levels';

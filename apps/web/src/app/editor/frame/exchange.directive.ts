@@ -1,8 +1,8 @@
 import { Directive, inject } from '@angular/core';
-import { Arrivals } from '../arrivals';
-import { Cutting } from '../cutting';
-import { isTyping } from '../editor-keys';
-import { ItemClipboard } from '../item-clipboard';
+import { Arrivals } from '../session/arrivals';
+import { Cutting } from '../session/cutting';
+import { isTyping } from '../commands/editor-keys';
+import { ItemClipboard } from '../session/item-clipboard';
 import { inMenu } from './key-listener.directive';
 
 /** What comes from outside the window and goes there: the clipboard, and files that are let go beside the sheet. */

@@ -1,11 +1,11 @@
 import { Directive, inject } from '@angular/core';
-import { Cutting } from '../cutting';
-import { EditorCommands } from '../editor-commands';
-import { isForField, isForSupplies, keyCommand } from '../editor-keys';
+import { Cutting } from '../session/cutting';
+import { EditorCommands } from '../commands/editor-commands';
+import { isForField, isForSupplies, keyCommand } from '../commands/editor-keys';
 import { StageModes } from '../modes/stage-modes';
-import { EditorSession } from '../session';
-import { StageView } from '../sheet/stage-view';
-import { TextCaret } from '../text/text-caret';
+import { EditorSession } from '../session/session';
+import { StageView } from '../stage/stage-view';
+import { TextCaret } from '../modes/text/text-caret';
 
 /** Hears the keys of the editor, all of them: first the mode that lies over the sheet, then the commands. */
 @Directive({

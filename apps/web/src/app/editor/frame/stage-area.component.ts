@@ -2,19 +2,19 @@ import { ChangeDetectionStrategy, Component, inject, input } from '@angular/core
 import { MatButtonModule } from '@angular/material/button';
 import type { Point } from '@kadrosyn/core';
 import { FRAME_TRACE } from '../../trace/frame-trace';
-import { Arrivals } from '../arrivals';
+import { Arrivals } from '../session/arrivals';
 import { BreakoutMarksComponent } from '../breakout/breakout-marks.component';
-import { ShadowPointComponent } from '../finish/shadow-point.component';
+import { ShadowPointComponent } from '../stage/shadow-point.component';
 import { StageModesComponent } from '../modes/stage-modes.component';
-import { ReadingMarksComponent } from '../readable/reading-marks.component';
-import { RegionDirective } from '../regions';
-import { SaveTroubleComponent } from '../save-trouble.component';
-import { EditorSession } from '../session';
-import { GradientStopsComponent } from '../sheet/gradient-stops.component';
-import { GripBarComponent } from '../sheet/grip-bar.component';
-import { RulersComponent } from '../sheet/rulers.component';
-import { SheetStageComponent } from '../sheet/sheet-stage.component';
-import { StageView } from '../sheet/stage-view';
+import { ReadingMarksComponent } from '../stage/reading-marks.component';
+import { RegionDirective } from './regions';
+import { SaveTroubleComponent } from './save-trouble.component';
+import { EditorSession } from '../session/session';
+import { GradientStopsComponent } from '../stage/gradient-stops.component';
+import { GripBarComponent } from '../stage/grip-bar.component';
+import { RulersComponent } from '../stage/rulers.component';
+import { SheetStageComponent } from '../stage/sheet-stage.component';
+import { StageView } from '../stage/stage-view';
 import { TracePanelComponent } from '../trace/trace-panel.component';
 
 /** The middle of the editor: the sheet, what lies over it, and the bar below. */

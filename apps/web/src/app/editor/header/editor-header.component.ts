@@ -15,12 +15,12 @@ import { sheetSize } from '@kadrosyn/render';
 import { IconComponent } from '../../interface/icon.component';
 import { Theme } from '../../interface/theme';
 import { PhotoLibrary } from '../../photos/photo-library';
-import { EditorSession } from '../session';
+import { EditorSession } from '../session/session';
 import { EditorActions } from '../state/editor.actions';
 import { selectExporting, selectExportSettings, selectRedoName, selectSave, selectUndoName } from '../state/editor.selectors';
 import { needsPerson, type ExportSettings } from '../state/editor.state';
-import { StageView } from '../sheet/stage-view';
-import { Notices } from '../notices';
+import { StageView } from '../stage/stage-view';
+import { Notices } from '../session/notices';
 import { SamplesDialog, type SamplesChoice } from './samples.dialog';
 import { TemplateDialog, type TemplateChoice } from './template.dialog';
 

@@ -1,19 +1,19 @@
 import { inject, Injectable, type Provider } from '@angular/core';
-import { OutlinePen } from '../pen/outline-pen';
-import { OutlinePenComponent } from '../pen/outline-pen.component';
-import { TextCaret } from '../text/text-caret';
-import { TextCaretComponent } from '../text/text-caret.component';
-import { LevelLine } from '../sheet/level-line';
-import { LevelLineComponent } from '../sheet/level-line.component';
-import { FocusEditing } from '../focus-editing';
-import { FocusBoxComponent } from '../sheet/focus-box.component';
-import { SheetTrim } from '../sheet/sheet-trim';
-import { SheetTrimComponent } from '../sheet/sheet-trim.component';
-import { ColourTaking } from '../finish/colour-taking';
-import { ColourTakerComponent } from '../finish/colour-taker.component';
-import { HandPainting } from '../breakout/hand-painting';
-import { HandPaintingComponent } from '../breakout/hand-painting.component';
-import { CutLines } from '../breakout/cut-lines';
+import { OutlinePen } from './pen/outline-pen';
+import { OutlinePenComponent } from './pen/outline-pen.component';
+import { TextCaret } from './text/text-caret';
+import { TextCaretComponent } from './text/text-caret.component';
+import { LevelLine } from './level/level-line';
+import { LevelLineComponent } from './level/level-line.component';
+import { FocusEditing } from './focus/focus-editing';
+import { FocusBoxComponent } from './focus/focus-box.component';
+import { SheetTrim } from './trim/sheet-trim';
+import { SheetTrimComponent } from './trim/sheet-trim.component';
+import { ColourTaking } from './colour/colour-taking';
+import { ColourTakerComponent } from './colour/colour-taker.component';
+import { HandPainting } from './painting/hand-painting';
+import { HandPaintingComponent } from './painting/hand-painting.component';
+import { CutLines } from './cut-lines/cut-lines';
 import { STAGE_MODES, type StageMode } from './stage-mode';
 
 @Injectable()

@@ -5,20 +5,20 @@ import { MatInputModule } from '@angular/material/input';
 import { Store } from '@ngrx/store';
 import { changeItem, isBackground } from '@kadrosyn/core';
 import { sizeWords } from '../../interface/sheet-words';
-import { BreakoutTabComponent } from '../breakout/breakout-tab.component';
-import { FinishEditing } from '../finish/finish-editing';
-import { FinishTabComponent } from '../finish/finish-tab.component';
+import { BreakoutTabComponent } from '../tabs/breakout/breakout-tab.component';
+import { FinishEditing } from '../tabs/finish/finish-editing';
+import { FinishTabComponent } from '../tabs/finish/finish-tab.component';
 import { ItemThumbnailComponent } from '../depth/item-thumbnail.component';
-import { EditorSession } from '../session';
+import { EditorSession } from '../session/session';
 import { EditorActions } from '../state/editor.actions';
 import { selectTab } from '../state/editor.selectors';
 import type { PanelTab } from '../state/editor.state';
-import { FitTabComponent } from './fit-tab.component';
-import { LettersTabComponent } from './letters-tab.component';
+import { FitTabComponent } from '../tabs/fit/fit-tab.component';
+import { LettersTabComponent } from '../tabs/lettering/letters-tab.component';
 import { outlineWord, tabsFor } from './panel-tabs';
-import { SheetTabComponent } from './sheet-tab.component';
-import { TogetherPanelComponent } from './together-panel.component';
-import { SizeTabComponent } from './size-tab.component';
+import { SheetTabComponent } from '../tabs/sheet/sheet-tab.component';
+import { TogetherPanelComponent } from '../tabs/together/together-panel.component';
+import { SizeTabComponent } from '../tabs/size/size-tab.component';
 
 /** What applies to what is selected; with nothing selected, the sheet. */
 @Component({

@@ -18,7 +18,7 @@ import { lastUsed, RecentlyUsed } from '../../interface/recently-used';
 import { RovingFocusDirective } from '../../interface/roving-focus.directive';
 import { SteadyRowDirective } from '../../interface/steady-row.directive';
 import { PhotoLibrary, type LibraryPhoto } from '../../photos/photo-library';
-import { EditorSession } from '../session';
+import { EditorSession } from '../session/session';
 import { ArtworkPictureComponent } from './artwork-picture.component';
 import { MoreMenuDirective } from '../../interface/more-menu.directive';
 import { findPhotos } from './find-photos';

@@ -1,8 +1,8 @@
 import { inject, Injectable } from '@angular/core';
 import { insertItem, withPhoto, type Opening, type Photo, type Point } from '@kadrosyn/core';
 import { RecentlyUsed, type SupplyKind } from '../../interface/recently-used';
-import { EditorSession } from '../session';
-import { TextCaret } from '../text/text-caret';
+import { EditorSession } from '../session/session';
+import { TextCaret } from '../modes/text/text-caret';
 import { SupplyDrag } from './supply-drag';
 
 /** Lays new items on the sheet: by a click in its middle, by a drag where they are let go. */

@@ -6,8 +6,8 @@ import { lastUsed, RecentlyUsed } from '../../interface/recently-used';
 import { RovingFocusDirective } from '../../interface/roving-focus.directive';
 import { ShaperLoader } from '../../lettering/shaper-loader';
 import { wordInPanel } from '../commands/word-in-panel';
-import { EditorSession } from '../session';
-import { TextCaret } from '../text/text-caret';
+import { EditorSession } from '../session/session';
+import { TextCaret } from '../modes/text/text-caret';
 import { ItemAdder } from './item-adder';
 import { LETTERINGS, makeLettering, type LetteringSupply } from './lettering-supplies';
 

@@ -7,8 +7,8 @@ import { Server } from '../../api/server';
 import type { LibraryPicture } from '@kadrosyn/contract';
 import { RovingFocusDirective } from '../../interface/roving-focus.directive';
 import { PhotoLibrary } from '../../photos/photo-library';
-import { Notices } from '../notices';
-import { PhotoPlacing } from '../photo-placing';
+import { Notices } from '../session/notices';
+import { PhotoPlacing } from '../session/photo-placing';
 import { SupplyDrag } from './supply-drag';
 
 /** Typing is over when nothing was typed for so many ms. */

@@ -6,7 +6,7 @@ import { faultOf } from '../../api/fault';
 import { Server } from '../../api/server';
 import { RenameDialog } from '../../interface/rename.dialog';
 import { PhotoLibrary, type LibraryPhoto } from '../../photos/photo-library';
-import { Notices } from '../notices';
+import { Notices } from '../session/notices';
 import { TagsDialog } from './tags.dialog';
 import { UsesDialog, type UsesRequest } from './uses.dialog';
 

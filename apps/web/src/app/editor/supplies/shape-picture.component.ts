@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { outlinePath, toPathData } from '@kadrosyn/core';
-import { EditorSession } from '../session';
+import { EditorSession } from '../session/session';
 import type { ShapeSupply } from './shape-supplies';
 
 /** Height of the picture's own frame. */

@@ -2,8 +2,8 @@ import { ChangeDetectionStrategy, Component, computed, effect, inject, output, s
 import { MatTabsModule } from '@angular/material/tabs';
 import { MatInputModule } from '@angular/material/input';
 import type { Sheet } from '@kadrosyn/core';
-import { Arrivals } from '../arrivals';
-import { EditorSession } from '../session';
+import { Arrivals } from '../session/arrivals';
+import { EditorSession } from '../session/session';
 import { ArtworkSuppliesComponent } from './artwork-supplies.component';
 import { ItemAdder } from './item-adder';
 import { LetteringSuppliesComponent } from './lettering-supplies.component';

@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, type Signal } fro
 import { MatButtonModule } from '@angular/material/button';
 import { findItem } from '@kadrosyn/core';
 import type { Miss } from '@kadrosyn/render';
-import { EditorSession } from '../session';
+import { EditorSession } from '../session/session';
 import { FRAME_TRACE, type SlowFrame } from '../../trace/frame-trace';
 
 /** How many rows of each list are shown. */

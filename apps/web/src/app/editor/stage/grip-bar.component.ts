@@ -1,0 +1,112 @@
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
+import { isBackground, isShared, type Grip } from '@kadrosyn/core';
+import { deleteWord } from '../commands/item-edits';
+import { EditorSession } from '../session/session';
+import { TextCaret } from '../modes/text/text-caret';
+import { boundsTogether, nameTogether } from './together-gestures';
+import { ViewMenuComponent } from './view-menu.component';
+import { Viewport } from './viewport';
+
+const GRIPS = [
+  { id: 'opening', name: 'Opening', key: 'O' },
+  { id: 'photo', name: 'Photo', key: 'P' },
+  { id: 'both', name: 'Both', key: 'B' },
+] as const;
+
+/** What the pointer moves, in words, and the zoom. */
+@Component({
+  selector: 'ka-grip-bar',
+  imports: [MatButtonModule, ViewMenuComponent],
+  template: `
+    @if (session.selectsSeveral()) {
+      <div class="several" role="status">
+        Selecting several: tap to add or take out, drag to draw a rectangle.
+        <button matButton (click)="session.selectsSeveral.set(false)">Done</button>
+      </div>
+    }
+    <div class="grips" role="radiogroup" aria-label="What moves">
+      @for (choice of grips; track choice.id) {
+        <button
+          matButton
+          role="radio"
+          [attr.aria-checked]="session.grip() === choice.id"
+          [attr.aria-keyshortcuts]="choice.key"
+          [class.on]="session.grip() === choice.id"
+          (click)="session.setGrip(choice.id)"
+        >
+          {{ choice.name }} <kbd aria-hidden="true">{{ choice.key }}</kbd>
+        </button>
+      }
+      <span class="words" aria-live="polite"
+        >{{ words() }}
+        @if (deletes(); as more) {
+          <span class="more">{{ more }}</span>
+        }
+      </span>
+    </div>
+    <div class="zoom" role="group" aria-label="Zoom">
+      <button matButton aria-label="Zoom out" (click)="zoomBy(1 / 1.25)">−</button>
+      <button matButton [attr.aria-label]="percent() + ' %, zoom to 100 %'" (click)="viewport.zoomTo(1)">
+        {{ percent() }} %
+      </button>
+      <button matButton aria-label="Zoom in" (click)="zoomBy(1.25)">+</button>
+      <button matButton (click)="showWhole()">whole</button>
+      @if (session.selectedItems().length > 0) {
+        <button matButton (click)="showSelected()">selected</button>
+      }
+      <ka-view-menu />
+    </div>
+  `,
+  styleUrl: './grip-bar.component.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class GripBarComponent {
+  readonly session = inject(EditorSession);
+  readonly viewport = inject(Viewport);
+  private readonly typing = inject(TextCaret);
+  readonly grips = GRIPS;
+  readonly percent = computed(() => Math.round(this.viewport.zoom() * 100));
+
+  readonly words = computed(() => {
+    const together = this.session.together();
+    if (together.length > 0) return `moves ${nameTogether(together)} with all in ${together.length > 1 ? 'them' : 'it'}`;
+    const opening = this.session.selectedOpening();
+    if (!opening) return 'select something to move it';
+    if (isShared(opening.fill) && this.session.grip() !== 'photo')
+      return `moves ${opening.name}, the photo stays for all its windows`;
+    if (this.typing.opening()) return `types in ${opening.name}; Escape ends`;
+    return opening.locked && !isBackground(opening)
+      ? `${opening.name} is locked`
+      : moveWords(this.session.grip(), opening.name, opening.fill.type === 'photo');
+  });
+
+  /** What the Delete key would do. */
+  readonly deletes = computed(() => {
+    const together = this.session.together();
+    if (together.length > 1) return `Delete removes ${nameTogether(together)}`;
+    const item = this.session.selected();
+    if (!item || (item.locked && !isBackground(item))) return '';
+    return this.typing.opening() ? 'Delete removes letters' : `Delete ${deleteWord(item, this.session.grip()).words}`;
+  });
+
+  zoomBy(factor: number): void {
+    this.viewport.zoomTo(this.viewport.zoom() * factor);
+  }
+
+  showWhole(): void {
+    const sheet = this.session.sheet();
+    if (sheet) this.viewport.showWhole(sheet);
+  }
+
+  showSelected(): void {
+    const bounds = boundsTogether(this.session.selectedItems());
+    if (bounds) this.viewport.show(bounds);
+  }
+}
+
+function moveWords(grip: Grip, name: string, hasPhoto: boolean): string {
+  if (!hasPhoto) return `moves ${name}`;
+  if (grip === 'photo') return `moves the photo, ${name} stays`;
+  return grip === 'opening' ? `moves ${name}, the photo stays` : `moves ${name} and its photo`;
+}

@@ -1,0 +1,79 @@
+import { acceptAt, insertItem, withPhoto, type Edit, type Opening, type Photo, type Point } from '@kadrosyn/core';
+import type { EditorSession } from '../session/session';
+import type { Supply } from '../supplies/supply-drag';
+import { dropWord, PhotoDrop, type PhotoDropPlan } from './photo-drop';
+import type { StageChip } from './stage-chip';
+import type { Viewport } from './viewport';
+
+type PhotoSupply = Extract<Supply, { kind: 'photo' }>;
+
+/** What is dragged from the supplies over the stage: shown as it would be, and put there when it is let go. */
+export class SupplyDrops {
+  private drop: { readonly photo: Photo; readonly plan: PhotoDrop } | null = null;
+  private made: { readonly supply: Supply; readonly opening: Opening } | null = null;
+
+  /** @param showChip - shows what a photo could do where it is, or hides it. */
+  constructor(
+    private readonly session: EditorSession,
+    private readonly viewport: Viewport,
+    private readonly showChip: (chip: StageChip | null) => void,
+  ) {}
+
+  /** Shows the result of letting go at a point of the stage, and says it. */
+  over(supply: Supply, at: Point): string {
+    if (supply.kind === 'item') {
+      this.session.preview(this.itemEdit(supply, at).edit);
+      return `Lay ${supply.name} on top`;
+    }
+    if (!supply.photo()) return this.wordBefore(at);
+    const plan = this.photoPlan(supply, at);
+    this.showChip(plan.chip);
+    this.session.preview(plan.edit);
+    return plan.word;
+  }
+
+  /** @param isInside - whether the point is on the stage; elsewhere nothing happens. */
+  letGo(supply: Supply, at: Point, isInside: boolean): void {
+    if (supply.kind === 'photo' && !supply.photo()) {
+      this.end();
+      // It is on its way from the picture library: it is put there when it has come.
+      if (isInside) void supply.coming?.then((photo) => photo && this.letGo({ ...supply, photo: () => photo }, at, true));
+      return;
+    }
+    const { edit, select } = supply.kind === 'item' ? this.itemEdit(supply, at) : this.photoPlan(supply, at);
+    this.end();
+    this.made = null;
+    if (isInside) this.session.commit(edit, select);
+  }
+
+  end(): void {
+    this.drop = null;
+    this.showChip(null);
+    this.session.preview(null);
+  }
+
+  /** What would happen with a photo that is not here yet. */
+  private wordBefore(at: Point): string {
+    const { shaper, ...looked } = this.session.context();
+    const { act, opening } = acceptAt({ what: 'photo' }, looked, this.viewport.toSheet(at), shaper);
+    return dropWord(act, opening);
+  }
+
+  private itemEdit(supply: Extract<Supply, { kind: 'item' }>, at: Point): { edit: Edit; select: string } {
+    const { sheet, project } = this.session.context();
+    const fresh = supply.make(this.viewport.toSheet(at));
+    // The same item all through one drag.
+    if (this.made?.supply !== supply) this.made = { supply, opening: fresh };
+    const opening = { ...fresh, id: this.made.opening.id };
+    const edit = insertItem(sheet, opening, `Add ${opening.name}`);
+    return { edit: supply.photo ? withPhoto(project, supply.photo, edit) : edit, select: opening.id };
+  }
+
+  private photoPlan(supply: PhotoSupply, at: Point): PhotoDropPlan {
+    const photo = supply.photo()!;
+    if (this.drop?.photo !== photo) {
+      this.drop = { photo, plan: new PhotoDrop(this.session, this.viewport, photo, supply.clear ? 'artwork' : 'loose') };
+    }
+    return this.drop.plan.plan(at);
+  }
+}

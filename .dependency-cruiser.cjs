@@ -63,6 +63,24 @@ module.exports = {
       from: { path: '^apps/web/src' },
       to: { path: '^packages/contract/', dependencyTypesNot: ['type-only'] },
     },
+    {
+      name: 'cutout-knows-no-editor',
+      severity: 'error',
+      from: { path: '^apps/web/src/app/(cutout|interface|photos|lettering|outlines|api)/' },
+      to: { path: '^apps/web/src/app/(editor|projects|templates)/' },
+    },
+    {
+      name: 'stage-knows-no-panel',
+      severity: 'error',
+      from: { path: '^apps/web/src/app/editor/(stage|modes|session)/' },
+      to: { path: '^apps/web/src/app/editor/(tabs|panel|header|frame)/', dependencyTypesNot: ['type-only'] },
+    },
+    {
+      name: 'page-knows-the-frame-only',
+      severity: 'error',
+      from: { path: '^apps/web/src/app/editor/(?!frame/|editor-page)' },
+      to: { path: '^apps/web/src/app/editor/(frame/|editor-page)' },
+    },
     ...RENDER_ROOMS.slice(0, -1).map((room, index) => ({
       name: `render-room-${room}`,
       severity: 'error',

@@ -20,9 +20,9 @@ import {
   type PhotoLevel,
   type PhotoSource,
 } from '@kadrosyn/render';
-import { EditorSession } from '../editor/session/session';
 import { PhotoLevels } from '../photos/photo-levels';
 import type { SubjectPreview } from './cutout-messages';
+import { CUTOUT_PLACE } from './cutout-place';
 import { CutoutWork } from './cutout-work';
 
 /** On what the result is looked at: the sheet itself, a colour, or as a silhouette. */
@@ -55,7 +55,7 @@ const COLOURS = { white: '#ffffff', dark: '#1d2629', green: '#789a3c' } as const
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class CutoutPreviewComponent {
-  private readonly session = inject(EditorSession);
+  private readonly place = inject(CUTOUT_PLACE);
   private readonly levels = inject(PhotoLevels);
   private readonly work = inject(CutoutWork);
   private readonly canvas = viewChild.required<ElementRef<HTMLCanvasElement>>('canvas');
@@ -82,12 +82,7 @@ export class CutoutPreviewComponent {
   }
 
   private drawOnSheet(context: CanvasRenderingContext2D, opening: Opening, preview: SubjectPreview | null): void {
-    const [project, sheet, shaper, photo] = [
-      this.session.project(),
-      this.session.sheet(),
-      this.session.shaper(),
-      this.work.photo(),
-    ];
+    const [project, sheet, shaper, photo] = [this.place.project(), this.place.sheet(), this.place.shaper(), this.work.photo()];
     if (!project || !sheet || !shaper || !photo) return;
     const { width, height } = this.fit(sheet.width, sheet.height);
     const scale = (width * this.ratio) / sheet.width;

@@ -2,6 +2,7 @@ import type { Provider } from '@angular/core';
 import { COLOUR_SOURCE } from '../interface/colour-offers';
 import { Arrivals } from './session/arrivals';
 import { BreakoutChecks } from './breakout/breakout-checks';
+import { CUTOUT_PLACE } from '../cutout/cutout-place';
 import { BreakoutEditing } from './breakout/breakout-editing';
 import { FindingsEngine } from './findings/findings-engine';
 import { BreakoutFinder } from './breakout/breakout-finder';
@@ -12,10 +13,10 @@ import { Cutting } from './session/cutting';
 import { Passed } from './depth/passed';
 import { EditorCommands } from './commands/editor-commands';
 import { ColourTaking } from './modes/colour/colour-taking';
-import { FinishEditing } from './tabs/finish/finish-editing';
+import { FinishEditing } from './finish/finish-editing';
 import { OpenFolds } from './parts/open-folds';
-import { PhotoColours } from './tabs/finish/photo-colours';
-import { SheetPixels } from './tabs/sheet/sheet-pixels';
+import { PhotoColours } from './finish/photo-colours';
+import { SheetPixels } from './finish/sheet-pixels';
 import { FocusEditing } from './modes/focus/focus-editing';
 import { ItemClipboard } from './session/item-clipboard';
 import { StageModes } from './modes/stage-modes';
@@ -25,8 +26,8 @@ import { OutlinePen } from './modes/pen/outline-pen';
 import { PhotoPlacing } from './session/photo-placing';
 import { PlacementCopy } from './session/placement-copy';
 import { ProjectFaces } from './session/project-faces';
-import { WordReading } from './tabs/finish/word-reading';
-import { Regions } from './frame/regions';
+import { WordReading } from './finish/word-reading';
+import { Regions } from './session/regions';
 import { EditorSession } from './session/session';
 import { CropGuides } from './stage/crop-guides';
 import { LevelLine } from './modes/level/level-line';
@@ -77,5 +78,6 @@ export const EDITOR_PROVIDERS: Provider[] = [
   StageModes,
   STAGE_MODE_PROVIDERS,
   Regions,
+  { provide: CUTOUT_PLACE, useExisting: EditorSession },
   { provide: COLOUR_SOURCE, useExisting: PhotoColours },
 ];

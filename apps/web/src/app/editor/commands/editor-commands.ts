@@ -7,7 +7,7 @@ import type { KeyCommand } from './editor-keys';
 import { ColourTaking } from '../modes/colour/colour-taking';
 import { ItemClipboard } from '../session/item-clipboard';
 import { Notices } from '../session/notices';
-import { Regions } from '../frame/regions';
+import { Regions } from '../session/regions';
 import { EditorSession } from '../session/session';
 import { StagePointer } from '../stage/stage-pointer';
 import { StageView } from '../stage/stage-view';

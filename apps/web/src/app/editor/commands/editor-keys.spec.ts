@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { isForField, isForSupplies } from './editor-keys';
+import { isForField } from '../../interface/field-keys';
+import { isForSupplies } from './editor-keys';
 
 function pressed(tag: string, type: string | null, key: string, ctrlKey = false): KeyboardEvent {
   const target = document.createElement(tag);

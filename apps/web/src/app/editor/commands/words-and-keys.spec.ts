@@ -1,6 +1,7 @@
 import { newShapedOpening, type Opening, type OpeningKind } from '@kadrosyn/core';
 import { describe, expect, it } from 'vitest';
-import { isForField, keyCommand } from './editor-keys';
+import { isForField } from '../../interface/field-keys';
+import { keyCommand } from './editor-keys';
 import { hexOf } from '../../interface/colour-field.component';
 import { sizeWords, timeWords } from '../../interface/sheet-words';
 import { deleteWord } from './item-edits';

@@ -7,7 +7,7 @@ import { DepthPanelComponent } from '../depth/depth-panel.component';
 import { EditorHeaderComponent } from '../header/editor-header.component';
 import { SidePanelComponent } from '../panel/side-panel.component';
 import { OutlinePen } from '../modes/pen/outline-pen';
-import { RegionDirective, Regions } from './regions';
+import { RegionDirective, Regions } from '../session/regions';
 import { StageView } from '../stage/stage-view';
 import { SuppliesPanelComponent } from '../supplies/supplies-panel.component';
 import { SupplyDrag } from '../supplies/supply-drag';

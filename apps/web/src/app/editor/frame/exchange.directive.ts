@@ -1,7 +1,7 @@
 import { Directive, inject } from '@angular/core';
 import { Arrivals } from '../session/arrivals';
 import { Cutting } from '../session/cutting';
-import { isTyping } from '../commands/editor-keys';
+import { isTyping } from '../../interface/field-keys';
 import { ItemClipboard } from '../session/item-clipboard';
 import { inMenu } from './key-listener.directive';
 

@@ -1,7 +1,8 @@
 import { Directive, inject } from '@angular/core';
 import { Cutting } from '../session/cutting';
 import { EditorCommands } from '../commands/editor-commands';
-import { isForField, isForSupplies, keyCommand } from '../commands/editor-keys';
+import { isForField } from '../../interface/field-keys';
+import { isForSupplies, keyCommand } from '../commands/editor-keys';
 import { StageModes } from '../modes/stage-modes';
 import { EditorSession } from '../session/session';
 import { StageView } from '../stage/stage-view';

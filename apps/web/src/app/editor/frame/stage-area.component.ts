@@ -7,7 +7,7 @@ import { BreakoutMarksComponent } from '../breakout/breakout-marks.component';
 import { ShadowPointComponent } from '../stage/shadow-point.component';
 import { StageModesComponent } from '../modes/stage-modes.component';
 import { ReadingMarksComponent } from '../stage/reading-marks.component';
-import { RegionDirective } from './regions';
+import { RegionDirective } from '../session/regions';
 import { SaveTroubleComponent } from './save-trouble.component';
 import { EditorSession } from '../session/session';
 import { GradientStopsComponent } from '../stage/gradient-stops.component';

@@ -1,5 +1,5 @@
 import { inject, Injectable } from '@angular/core';
-import { isTyping } from '../commands/editor-keys';
+import { isTyping } from '../../interface/field-keys';
 import { STAGE_MODES, type StageMode, type StageOverlay } from './stage-mode';
 
 /** The modes of the stage, and which of them has the keys. */

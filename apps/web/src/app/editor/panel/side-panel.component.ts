@@ -6,7 +6,7 @@ import { Store } from '@ngrx/store';
 import { changeItem, isBackground } from '@kadrosyn/core';
 import { sizeWords } from '../../interface/sheet-words';
 import { BreakoutTabComponent } from '../tabs/breakout/breakout-tab.component';
-import { FinishEditing } from '../tabs/finish/finish-editing';
+import { FinishEditing } from '../finish/finish-editing';
 import { FinishTabComponent } from '../tabs/finish/finish-tab.component';
 import { ItemThumbnailComponent } from '../depth/item-thumbnail.component';
 import { EditorSession } from '../session/session';

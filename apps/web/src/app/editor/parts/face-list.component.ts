@@ -17,7 +17,7 @@ import { faultOf } from '../../api/fault';
 import type { OwnFace } from '@kadrosyn/contract';
 import { OwnFaces } from '../../lettering/own-faces';
 import { ShaperLoader } from '../../lettering/shaper-loader';
-import { FACE_ROLE_NAMES } from '../tabs/finish/role-names';
+import { FACE_ROLE_NAMES } from '../finish/role-names';
 import { Notices } from '../session/notices';
 
 const SIZE = 22;

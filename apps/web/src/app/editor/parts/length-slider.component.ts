@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import { SliderFieldComponent, type SliderChange } from '../../interface/slider-field.component';
-import { FinishEditing } from '../tabs/finish/finish-editing';
+import { FinishEditing } from '../finish/finish-editing';
 
 /** A length by slider: px of the sheet inside, the project's unit for people. */
 @Component({

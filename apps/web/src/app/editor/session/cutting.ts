@@ -1,4 +1,5 @@
 import { inject, Injectable, signal } from '@angular/core';
+import type { CuttingRequest } from '../../cutout/cutting-request';
 import {
   applyEdit,
   changeCutout,
@@ -33,16 +34,6 @@ import {
 } from '@kadrosyn/core';
 import { PhotoLibrary } from '../../photos/photo-library';
 import { EditorSession } from './session';
-
-/** What is being cut out: a photo, and the opening that it was opened from. */
-export interface CuttingRequest {
-  readonly photo: Photo;
-  readonly openingId: string | null;
-  /** It begins by clearing the flat background. */
-  readonly clearsFlat: boolean;
-  /** What comes of it is let out of the opening. */
-  readonly letsOut: boolean;
-}
 
 /** How a cutout is used. */
 interface Use {

@@ -6,7 +6,7 @@ import { StageView } from './stage-view';
 import { Viewport } from './viewport';
 import { selectTab } from '../state/editor.selectors';
 import { TextCaret } from '../modes/text/text-caret';
-import { WordReading } from '../tabs/finish/word-reading';
+import { WordReading } from '../finish/word-reading';
 
 /** A small bar by the selected word that says how well it can be read, and marks along its weak places. */
 @Component({

@@ -16,7 +16,7 @@ import { EditorSession } from '../session/session';
 import { StageView } from './stage-view';
 import { Viewport } from './viewport';
 import { selectTab } from '../state/editor.selectors';
-import { FinishEditing } from '../tabs/finish/finish-editing';
+import { FinishEditing } from '../finish/finish-editing';
 
 /** The point stands this far from the middle when there is no distance, css px: in the middle itself the item is taken hold of. */
 const CLEAR = 34;

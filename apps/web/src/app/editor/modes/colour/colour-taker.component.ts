@@ -2,7 +2,7 @@ import { afterNextRender, ChangeDetectionStrategy, Component, computed, ElementR
 import { MatButtonModule } from '@angular/material/button';
 import { colourWords } from '@kadrosyn/core';
 import type { StageOverlay } from '../stage-mode';
-import { Regions } from '../../frame/regions';
+import { Regions } from '../../session/regions';
 import { ColourTaking, SEEN } from './colour-taking';
 
 /** A cover over the stage while a colour is pointed at, with a magnified view beside the pointer. */

@@ -15,7 +15,7 @@ import {
   type Node,
   type Point,
 } from '@kadrosyn/core';
-import { isTyping } from '../../commands/editor-keys';
+import { isTyping } from '../../../interface/field-keys';
 import { Notices } from '../../session/notices';
 import type { StageOverlay } from '../stage-mode';
 import { Viewport } from '../../stage/viewport';

@@ -10,7 +10,7 @@ import {
 } from '@angular/core';
 import { Store } from '@ngrx/store';
 import { apply, boxMatrix, caretAt, layOut, lettersOf, multiply, selectionQuads, type Point } from '@kadrosyn/core';
-import { Regions } from '../../frame/regions';
+import { Regions } from '../../session/regions';
 import { EditorSession } from '../../session/session';
 import { StagePointer } from '../../stage/stage-pointer';
 import { Viewport } from '../../stage/viewport';

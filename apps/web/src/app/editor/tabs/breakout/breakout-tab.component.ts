@@ -13,9 +13,9 @@ import { SliderFieldComponent } from '../../../interface/slider-field.component'
 import { LengthSliderComponent } from '../../parts/length-slider.component';
 import { PhotoLibrary } from '../../../photos/photo-library';
 import { Cutting } from '../../session/cutting';
-import { FinishEditing } from '../finish/finish-editing';
+import { FinishEditing } from '../../finish/finish-editing';
 import { FinishPartComponent } from '../finish/finish-part.component';
-import { firstShadow } from '../finish/first-shadow';
+import { firstShadow } from '../../finish/first-shadow';
 import { ShadowControlsComponent } from '../finish/shadow-controls.component';
 import { Notices } from '../../session/notices';
 import { CornersChoiceComponent } from '../../parts/corners-choice.component';

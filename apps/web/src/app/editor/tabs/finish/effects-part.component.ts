@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, input, output } f
 import { EFFECTS, type Colour, type Effect, type EffectName } from '@kadrosyn/core';
 import { ColourFieldComponent } from '../../../interface/colour-field.component';
 import { SliderFieldComponent, type ChangeHow } from '../../../interface/slider-field.component';
-import { FinishEditing } from './finish-editing';
+import { FinishEditing } from '../../finish/finish-editing';
 
 /** What becomes of the effects, and what the step is called. */
 export interface EffectsChange {

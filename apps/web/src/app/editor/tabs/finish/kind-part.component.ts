@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, input } from '@an
 import { FINISHES, type Colour, type FinishKind, type FinishName } from '@kadrosyn/core';
 import { ColourFieldComponent } from '../../../interface/colour-field.component';
 import { SliderFieldComponent, type ChangeHow } from '../../../interface/slider-field.component';
-import { FinishEditing } from './finish-editing';
+import { FinishEditing } from '../../finish/finish-editing';
 import { FinishPartComponent } from './finish-part.component';
 import { LengthSliderComponent } from '../../parts/length-slider.component';
 

@@ -3,7 +3,7 @@ import { MatButtonModule } from '@angular/material/button';
 import { MatMenuModule } from '@angular/material/menu';
 import type { Blend } from '@kadrosyn/core';
 import { SliderFieldComponent, type ChangeHow } from '../../../interface/slider-field.component';
-import { FinishEditing } from './finish-editing';
+import { FinishEditing } from '../../finish/finish-editing';
 
 /** Blend modes by what they do, in groups. The words are those of CSS compositing. */
 const BLENDS: readonly { readonly id: Blend; readonly name: string }[] = [

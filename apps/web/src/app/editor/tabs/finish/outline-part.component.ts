@@ -7,7 +7,7 @@ import { ColourFieldComponent } from '../../../interface/colour-field.component'
 import type { ChangeHow } from '../../../interface/slider-field.component';
 import { GradientFieldComponent } from '../../parts/gradient-field.component';
 import { LengthFieldComponent } from '../../parts/length-field.component';
-import { FinishEditing } from './finish-editing';
+import { FinishEditing } from '../../finish/finish-editing';
 import { FinishPartComponent } from './finish-part.component';
 import { LengthSliderComponent } from '../../parts/length-slider.component';
 

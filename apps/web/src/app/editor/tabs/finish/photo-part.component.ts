@@ -3,7 +3,7 @@ import { isNeutral } from '@kadrosyn/core';
 import { PhotoLevels } from '../../../photos/photo-levels';
 import { SmallPixels } from '../../../photos/small-pixels';
 import { EffectsPartComponent, type EffectsChange } from './effects-part.component';
-import { FinishEditing } from './finish-editing';
+import { FinishEditing } from '../../finish/finish-editing';
 import { FoldPartComponent } from '../../parts/fold-part.component';
 import { LengthSliderComponent } from '../../parts/length-slider.component';
 import { OpenFolds } from '../../parts/open-folds';

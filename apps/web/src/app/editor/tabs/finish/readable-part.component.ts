@@ -6,7 +6,7 @@ import { ShownToggleDirective } from '../../../interface/shown-toggle.directive'
 import { readingVerdict, readingWords } from '@kadrosyn/core';
 import { FoldPartComponent } from '../../parts/fold-part.component';
 import { OpenFolds } from '../../parts/open-folds';
-import { WordReading } from './word-reading';
+import { WordReading } from '../../finish/word-reading';
 
 const READABLE = 'Can it be read?';
 

@@ -3,7 +3,7 @@ import { MatCheckboxModule } from '@angular/material/checkbox';
 import { LIGHT_ANGLE, lightAngle, turnLight, type Shadow } from '@kadrosyn/core';
 import { ColourFieldComponent } from '../../../interface/colour-field.component';
 import { SliderFieldComponent, type ChangeHow } from '../../../interface/slider-field.component';
-import { FinishEditing } from './finish-editing';
+import { FinishEditing } from '../../finish/finish-editing';
 import { LengthSliderComponent } from '../../parts/length-slider.component';
 
 export interface ShadowChange {

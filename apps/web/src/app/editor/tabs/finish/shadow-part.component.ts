@@ -1,8 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { followLight } from '@kadrosyn/core';
-import { FinishEditing } from './finish-editing';
+import { FinishEditing } from '../../finish/finish-editing';
 import { FinishPartComponent } from './finish-part.component';
-import { firstShadow } from './first-shadow';
+import { firstShadow } from '../../finish/first-shadow';
 import { ShadowControlsComponent } from './shadow-controls.component';
 
 /** The shadow of what is selected. */

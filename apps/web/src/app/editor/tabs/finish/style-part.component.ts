@@ -7,8 +7,8 @@ import { applyEdit, applyStyle, updateStyle, usersOf, wholeFinishOf, type Style 
 import { IconComponent } from '../../../interface/icon.component';
 import { RenameDialog } from '../../../interface/rename.dialog';
 import { Notices } from '../../session/notices';
-import { FinishEditing } from './finish-editing';
-import { OwnStyles } from './own-styles';
+import { FinishEditing } from '../../finish/finish-editing';
+import { OwnStyles } from '../../finish/own-styles';
 
 /** Copies of a finish, and the workspace's own styles. */
 @Component({

@@ -5,7 +5,7 @@ import { ShownToggleDirective } from '../../../interface/shown-toggle.directive'
 import { autoLevel, lumaHistogram, type Colour, type Pixels, type Tone } from '@kadrosyn/core';
 import { ColourFieldComponent } from '../../../interface/colour-field.component';
 import { SliderFieldComponent, type ChangeHow } from '../../../interface/slider-field.component';
-import { FinishEditing } from './finish-editing';
+import { FinishEditing } from '../../finish/finish-editing';
 import { ToneCurveComponent, type Curve } from './tone-curve.component';
 
 /** What becomes of a tone, and what the step is called. */

@@ -17,7 +17,7 @@ import { ColourFieldComponent } from '../../../interface/colour-field.component'
 import { EditorSession } from '../../session/session';
 import { FoldPartComponent } from '../../parts/fold-part.component';
 import { OpenFolds } from '../../parts/open-folds';
-import { PhotoColours } from '../finish/photo-colours';
+import { PhotoColours } from '../../finish/photo-colours';
 
 /** So many colours in use are shown; beyond them come those of single details. */
 const MOST_USED = 24;

@@ -6,7 +6,7 @@ import { FaceListComponent, type FaceChoice } from '../../parts/face-list.compon
 import { EditorSession } from '../../session/session';
 import { FoldPartComponent } from '../../parts/fold-part.component';
 import { OpenFolds } from '../../parts/open-folds';
-import { FACE_ROLE_NAMES } from '../finish/role-names';
+import { FACE_ROLE_NAMES } from '../../finish/role-names';
 
 /** The faces of the project by what they are for: letters that follow one change with it. */
 @Component({

@@ -8,7 +8,7 @@ import { StageView } from '../../stage/stage-view';
 import { EffectsPartComponent, type EffectsChange } from '../finish/effects-part.component';
 import { FoldPartComponent } from '../../parts/fold-part.component';
 import { OpenFolds } from '../../parts/open-folds';
-import { SheetPixels } from './sheet-pixels';
+import { SheetPixels } from '../../finish/sheet-pixels';
 import { TonePartComponent, type ToneChange } from '../finish/tone-part.component';
 
 /** The mood of a sheet: tone and effects over everything. */

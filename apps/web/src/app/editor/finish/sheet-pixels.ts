@@ -1,8 +1,8 @@
 import { computed, inject, Injectable } from '@angular/core';
 import type { Pixels } from '@kadrosyn/core';
 import { BROWSER_ENVIRONMENT, drawPlainSheet, sheetSize } from '@kadrosyn/render';
-import { PhotoLevels } from '../../../photos/photo-levels';
-import { EditorSession } from '../../session/session';
+import { PhotoLevels } from '../../photos/photo-levels';
+import { EditorSession } from '../session/session';
 
 /** The longer side of the sheet where it is judged by its colours, px. */
 const SIDE = 120;

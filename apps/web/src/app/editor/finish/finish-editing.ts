@@ -18,9 +18,9 @@ import {
   type PhotoFill,
   type WholeFinish,
 } from '@kadrosyn/core';
-import type { ChangeHow } from '../../../interface/slider-field.component';
-import { EditorSession } from '../../session/session';
-import { nameTogether } from '../../stage/together-gestures';
+import type { ChangeHow } from '../../interface/slider-field.component';
+import { EditorSession } from '../session/session';
+import { nameTogether } from '../stage/together-gestures';
 
 /** The finish of what is selected: what it is, and the ways to change it. Of several items the first is shown, and all are changed. */
 @Injectable()

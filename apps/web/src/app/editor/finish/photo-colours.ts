@@ -1,11 +1,11 @@
 import { computed, inject, Injectable, type Signal } from '@angular/core';
 import { COLOUR_ROLES, colourWords, openingsOf, paletteOf, type PaletteColour, type Photo, type PhotoFill } from '@kadrosyn/core';
-import type { ColourForRole, ColourOffer, ColourSource } from '../../../interface/colour-offers';
-import { PhotoLevels } from '../../../photos/photo-levels';
-import { SmallPixels } from '../../../photos/small-pixels';
+import type { ColourForRole, ColourOffer, ColourSource } from '../../interface/colour-offers';
+import { PhotoLevels } from '../../photos/photo-levels';
+import { SmallPixels } from '../../photos/small-pixels';
 import { ROLE_NAMES } from './role-names';
-import { EditorSession } from '../../session/session';
-import { ColourTaking } from '../../modes/colour/colour-taking';
+import { EditorSession } from '../session/session';
+import { ColourTaking } from '../modes/colour/colour-taking';
 
 /** So many colours are proposed from a photo. */
 const MOST_COLOURS = 8;

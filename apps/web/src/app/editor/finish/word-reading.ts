@@ -23,12 +23,12 @@ import {
   type ResolvedSheet,
 } from '@kadrosyn/core';
 import { predictRemedies, worthwhile, type MeasuredWord, type PredictedRemedy } from '@kadrosyn/render';
-import { OwnFaces } from '../../../lettering/own-faces';
-import { PhotoLevels } from '../../../photos/photo-levels';
-import { FindingsEngine } from '../../findings/findings-engine';
+import { OwnFaces } from '../../lettering/own-faces';
+import { PhotoLevels } from '../../photos/photo-levels';
+import { FindingsEngine } from '../findings/findings-engine';
 import { PhotoColours } from './photo-colours';
-import { EditorSession } from '../../session/session';
-import { TextCaret } from '../../modes/text/text-caret';
+import { EditorSession } from '../session/session';
+import { TextCaret } from '../modes/text/text-caret';
 
 /** From px of the measuring to px of the sheet. */
 const onSheetOf =

@@ -2,8 +2,8 @@ import { computed, inject } from '@angular/core';
 import { patchState, signalStore, withComputed, withMethods } from '@ngrx/signals';
 import { removeEntity, setAllEntities, setEntity, withEntities } from '@ngrx/signals/entities';
 import type { Style } from '@kadrosyn/core';
-import { withRequestState } from '../../../api/request-state';
-import { Server } from '../../../api/server';
+import { withRequestState } from '../../api/request-state';
+import { Server } from '../../api/server';
 
 /** The finishes that the workspace keeps under a name. What went wrong with them last is their `fault`; nothing was changed then. */
 export const OwnStyles = signalStore(

@@ -6,13 +6,12 @@ import { Store } from '@ngrx/store';
 import { emptyOpenings } from '@kadrosyn/core';
 import { OwnFaces } from '../lettering/own-faces';
 import { OwnOutlines } from '../outlines/own-outlines';
-import { PhotoLevels } from '../photos/photo-levels';
-import { PhotoLibrary } from '../photos/photo-library';
 import type { BegunState } from '../templates/begin-from-template';
 import { EDITOR_PROVIDERS } from './editor-providers';
 import { EditorFrameComponent } from './frame/editor-frame.component';
 import { Notices } from './session/notices';
 import { ProjectFaces } from './session/project-faces';
+import { ProjectPhotos } from './session/project-photos';
 import { EditorSession } from './session/session';
 import { Viewport } from './stage/viewport';
 import { EditorActions } from './state/editor.actions';
@@ -30,8 +29,6 @@ export class EditorPageComponent {
   private readonly session = inject(EditorSession);
   private readonly store = inject(Store);
   private readonly viewport = inject(Viewport);
-  private readonly library = inject(PhotoLibrary);
-  private readonly levels = inject(PhotoLevels);
   private readonly faces = inject(ProjectFaces);
   private readonly ownFaces = inject(OwnFaces);
   private readonly notices = inject(Notices);
@@ -45,13 +42,13 @@ export class EditorPageComponent {
   readonly fault = computed(() => (this.phase() === 'failed' ? this.message() : this.faces.fault()));
   readonly ready = computed(() => this.phase() === 'ready' && this.faces.ready() && this.session.shaper() !== null);
   constructor() {
+    inject(ProjectPhotos);
     const title = inject(Title);
     effect(() => {
       const projectId = this.projectId();
       untracked(() => this.store.dispatch(EditorActions.opening({ projectId })));
     });
     effect(() => title.setTitle(`${this.session.project()?.name ?? 'Project'} · Kadrosyn`));
-    effect(() => this.registerPhotos());
     effect(() => this.showWholeOnce());
     effect(() => {
       if (this.ready() && this.begun) untracked(() => this.chooseMainPlace());
@@ -72,7 +69,6 @@ export class EditorPageComponent {
       this.store.dispatch(EditorActions.saveNow());
       this.store.dispatch(EditorActions.closed());
     });
-    void this.library.load();
     void this.outlines.load();
     void this.ownFaces.load();
   }
@@ -80,15 +76,6 @@ export class EditorPageComponent {
   retry(): void {
     if (this.phase() === 'failed') this.store.dispatch(EditorActions.opening({ projectId: this.projectId() }));
     else void this.faces.load();
-  }
-
-  /** Photos of the project that the list has not brought yet: they can be drawn all the same. */
-  private registerPhotos(): void {
-    const project = this.session.project();
-    for (const photo of Object.values(project?.photos ?? {})) {
-      if (!untracked(() => this.library.find(photo.id)))
-        this.levels.register(photo.id, { width: photo.width, height: photo.height, screenLevel: 0 });
-    }
   }
 
   /** The project was just made from a template. */

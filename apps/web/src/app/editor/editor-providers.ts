@@ -26,6 +26,7 @@ import { OutlinePen } from './modes/pen/outline-pen';
 import { PhotoPlacing } from './session/photo-placing';
 import { PlacementCopy } from './session/placement-copy';
 import { ProjectFaces } from './session/project-faces';
+import { ProjectPhotos } from './session/project-photos';
 import { WordReading } from './finish/word-reading';
 import { Regions } from './session/regions';
 import { EditorSession } from './session/session';
@@ -59,6 +60,7 @@ export const EDITOR_PROVIDERS: Provider[] = [
   EditorCommands,
   ItemClipboard,
   ProjectFaces,
+  ProjectPhotos,
   FocusEditing,
   PlacementCopy,
   FinishEditing,

@@ -1,4 +1,4 @@
-import { Component, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, signal } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
 import { MatButtonToggleModule } from '@angular/material/button-toggle';
 import { describe, expect, it } from 'vitest';
@@ -13,6 +13,7 @@ import { ShownToggleDirective } from './shown-toggle.directive';
       <mat-button-toggle [kaOn]="side() === 'right'" (change)="choose('right')">Right</mat-button-toggle>
     </mat-button-toggle-group>
   `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
 })
 class ChoiceExampleComponent {
   readonly side = signal('left');

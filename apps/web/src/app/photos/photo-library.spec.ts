@@ -8,8 +8,13 @@ import { PhotoLevels } from './photo-levels';
 import { PhotoLibrary } from './photo-library';
 
 const photo = (id: string): Photo => ({ id, sha256: id.repeat(8), name: `photo ${id}`, width: 40, height: 30 });
-const stored = (id: string): StoredPhoto =>
-  ({ ...photo(id), clear: false, tags: [], addedAt: '2026-05-09T10:00:00.000Z', screenLevel: 0 }) as unknown as StoredPhoto;
+const stored = (id: string): StoredPhoto => ({
+  ...photo(id),
+  clear: false,
+  tags: [],
+  addedAt: '2026-05-09T10:00:00.000Z',
+  screenLevel: 0,
+});
 const FILE = new File(['picture'], 'picture.png', { type: 'image/png' });
 
 const server = { photos: vi.fn<() => Promise<StoredPhoto[]>>(), changePhoto: vi.fn(), removePhoto: vi.fn() };

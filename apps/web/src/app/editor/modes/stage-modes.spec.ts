@@ -1,17 +1,17 @@
-import { signal } from '@angular/core';
+import { signal, type WritableSignal } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
 import { describe, expect, it, vi } from 'vitest';
 import { STAGE_MODES, type StageMode } from './stage-mode';
 import { StageModes } from './stage-modes';
 
 interface Made extends StageMode {
-  readonly on: ReturnType<typeof signal<boolean>>;
+  readonly on: WritableSignal<boolean>;
   readonly cancel: ReturnType<typeof vi.fn<() => void>>;
 }
 
 function mode(sharesKeys = false): Made {
   const on = signal(false);
-  return { on, isOn: () => on() === true, overlay: null, sharesKeys, cancel: vi.fn<() => void>() };
+  return { on, isOn: () => on(), overlay: null, sharesKeys, cancel: vi.fn<() => void>() };
 }
 
 function modesOf(...modes: readonly StageMode[]): StageModes {

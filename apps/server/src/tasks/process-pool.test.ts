@@ -1,4 +1,5 @@
-import { setImmediate, setTimeout } from 'node:timers/promises';
+import { ChildProcess } from 'node:child_process';
+import { setImmediate } from 'node:timers/promises';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { STUBBORN_DRAWINGS } from '../../testing/stubborn-drawings.js';
 import { ProcessPool, type PoolBounds, type TaskEnded } from '../../dist/tasks/process-pool.js';
@@ -54,19 +55,18 @@ describe('tasks in processes', () => {
     it('are not ended for having waited', async () => {
       const one = pool({ deadline: 1_500 });
       const first = one.run('intake', stubborn(NESTED)).catch((error: unknown) => error);
-      let isSecondOver = false;
-      const second = one
-        .run('intake', stubborn(NESTED))
-        .catch((error: unknown) => error)
-        .finally(() => (isSecondOver = true));
+      const second = one.run('intake', stubborn(NESTED)).catch((error: unknown) => error);
+      const kill = vi.spyOn(ChildProcess.prototype, 'kill');
       await begun();
       vi.advanceTimersByTime(2_000);
       expect(await first).toEqual(ended('late'));
       await begun();
+      kill.mockClear();
       vi.advanceTimersByTime(1_400);
-      await setTimeout(200);
-      expect(isSecondOver).toBe(false);
+      expect(kill).not.toHaveBeenCalled();
       vi.advanceTimersByTime(300);
+      expect(kill).toHaveBeenCalled();
+      kill.mockRestore();
       expect(await second).toEqual(ended('late'));
       expect(await one.run('document', { document: '{}' })).toMatchObject({ ok: false });
     });

@@ -1,6 +1,7 @@
 import { expectAccessible } from './support/accessible.js';
 import { Editor } from './support/editor.js';
 import { expect, test } from './support/test.js';
+import { boxOf } from './support/box-of.js';
 
 test('axe finds nothing on the projects page', async ({ page }) => {
   await Editor.home(page);
@@ -165,7 +166,7 @@ test('nothing scrolls sideways and nothing is below the fold at 1280 x 800', asy
   await editor.open('Workshop card');
   await expect.poll(sideways).toBe(0);
   for (const part of [editor.depth, editor.panel, editor.supplies, page.locator('ka-grip-bar')]) {
-    const box = (await part.boundingBox())!;
+    const box = await boxOf(part);
     expect(box.y + box.height).toBeLessThanOrEqual(801);
     expect(box.x + box.width).toBeLessThanOrEqual(1281);
   }

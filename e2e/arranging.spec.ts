@@ -1,5 +1,6 @@
 import { Editor } from './support/editor.js';
 import { expect, test, type Page } from './support/test.js';
+import { boxOf } from './support/box-of.js';
 
 /** A post with a circle, a square and a heart beside one another. */
 async function threeShapes(page: Page): Promise<Editor> {
@@ -108,9 +109,9 @@ test('sides that are dragged take the size of others and say so', async ({ page 
   const editor = await threeShapes(page);
   await set(editor, 'Width', '200');
   await editor.panel.getByLabel('Keep proportions').uncheck();
-  const tab = (await editor.stage.locator('[data-handle="5"] .reach').boundingBox())!;
+  const tab = await boxOf(editor.stage.locator('[data-handle="5"] .reach'));
   const from = { x: tab.x + tab.width / 2, y: tab.y + tab.height / 2 };
-  const zoom = (await editor.paper.boundingBox())!.width / 1080;
+  const zoom = (await boxOf(editor.paper)).width / 1080;
   await editor.drag(from, { x: from.x + 38 * zoom, y: from.y }, async () => {
     await expect(page.locator('ka-snap-lines span').first()).toHaveText('equal width');
   });
@@ -124,7 +125,7 @@ test('lengths are typed as sums; guides are pulled from rulers and met by what m
   await editor.stage.focus();
   await page.keyboard.press('Escape');
   await page.keyboard.press('r');
-  const ruler = (await page.locator('.ruler.side').boundingBox())!;
+  const ruler = await boxOf(page.locator('.ruler.side'));
   const at = await editor.at({ x: 0.25, y: 0.4 });
   await editor.drag({ x: ruler.x + 10, y: at.y }, at);
   await expect(page.getByRole('button', { name: 'Undo: Add a guide' })).toBeVisible();
@@ -132,7 +133,7 @@ test('lengths are typed as sums; guides are pulled from rulers and met by what m
   await guide.fill('250');
   await guide.press('Enter');
   const circle = await editor.at({ x: 180 / 1080, y: 0.5 });
-  const zoom = (await editor.paper.boundingBox())!.width / 1080;
+  const zoom = (await boxOf(editor.paper)).width / 1080;
   // Its left edge stops 3 px short of the guide: it goes onto it.
   await editor.drag(circle, { x: circle.x + 187 * zoom, y: circle.y + 100 }, async () => {
     await expect(page.locator('ka-snap-lines span').first()).toHaveText('guide');

@@ -4,6 +4,7 @@ import { Journey } from './support/journey.js';
 import { focusOf, restoreFocus } from './support/photo-focus.js';
 import { expectReference } from './support/reference.js';
 import { expect, test, type Page } from './support/test.js';
+import { boxOf } from './support/box-of.js';
 
 const WIDE = { width: 1600, height: 1200 };
 /** Photos that no other journey with a reference picture shows: cutting one out changes what it is fitted by. */
@@ -43,7 +44,7 @@ async function underAWord(journey: Journey, page: Page, photo: string, y: number
   const supply = editor.supplies.getByRole('button', { name: new RegExp(`^${photo}: `) });
   await supply.scrollIntoViewIfNeeded();
   await supply.hover();
-  const box = (await supply.boundingBox())!;
+  const box = await boxOf(supply);
   await journey.drag({ x: box.x + box.width / 2, y: box.y + 30 }, await editor.at({ x: 0.5, y }));
   const slab = editor.depth.getByRole('button', { name: new RegExp(`^${photo},`) });
   await expect(slab).toBeVisible();
@@ -123,7 +124,7 @@ test('letter-portrait: three limbs come out of the edges of a letter', async ({ 
   await journey.type('H');
   await page.keyboard.press('Escape');
   // Made large by a corner.
-  const peg = (await editor.stage.locator('[data-handle="0"]').boundingBox())!;
+  const peg = await boxOf(editor.stage.locator('[data-handle="0"]'));
   const from = { x: peg.x + peg.width / 2, y: peg.y + peg.height / 2 };
   await journey.drag(from, await editor.at({ x: 0.02, y: 0.12 }));
   await journey.click(editor.supplies.getByRole('tab', { name: 'Photos' }));
@@ -197,7 +198,7 @@ test('mirror: arm and brush hang out of a frame in perspective', async ({ page }
   const journey = await Journey.begin('mirror', page);
   const { editor } = journey;
   const breakout = await filled(journey, 'Post', 'Four corners', 'team-brush');
-  const corner = (await editor.stage.locator('[data-bar="1"]').boundingBox())!;
+  const corner = await boxOf(editor.stage.locator('[data-bar="1"]'));
   const from = { x: corner.x + corner.width / 2, y: corner.y + corner.height / 2 };
   await journey.drag(from, { x: from.x - 30, y: from.y + 40 });
   await letOut(journey);

@@ -2,6 +2,7 @@ import { expectAccessible } from './support/accessible.js';
 import { Breakout } from './support/breakout.js';
 import { Editor, pixelsOf } from './support/editor.js';
 import { expect, test, type Page } from './support/test.js';
+import { boxOf } from './support/box-of.js';
 
 interface Marked {
   readonly sheets: readonly {
@@ -128,7 +129,7 @@ test('a crossing is divided, and painted by hand where regions are not enough', 
   await expect(page.getByRole('menu')).toHaveCount(0);
   const before = await pixelsOf((await editor.export()).bytes);
   await page.getByRole('group', { name: 'Paint by hand' }).getByRole('button', { name: 'Under' }).click();
-  const chip = (await breakout.chip('over Ring').boundingBox())!;
+  const chip = await boxOf(breakout.chip('over Ring'));
   await editor.drag({ x: chip.x + 30, y: chip.y + 13 }, { x: chip.x + 34, y: chip.y + 16 });
   await expect(page.getByRole('button', { name: 'Undo: Paint under by hand' })).toBeVisible();
   await page.getByRole('group', { name: 'Paint by hand' }).getByRole('button', { name: 'Done' }).click();
@@ -239,8 +240,8 @@ test('a subject that was trimmed off is there again when it is let out', async (
   await editor.begin('Post');
   await editor.supplies.getByRole('button', { name: /^mug-blank: lay on the sheet/ }).click();
   await page.keyboard.press('o');
-  const tab = (await editor.stage.locator('[data-handle="5"]').boundingBox())!;
-  const { width } = (await editor.paper.boundingBox())!;
+  const tab = await boxOf(editor.stage.locator('[data-handle="5"]'));
+  const { width } = await boxOf(editor.paper);
   const from = { x: tab.x + tab.width / 2, y: tab.y + tab.height / 2 };
   // The photo is 0.6 of the sheet wide, and the mug begins at a sixth of that.
   await editor.drag(from, { x: from.x - 0.53 * width, y: from.y });

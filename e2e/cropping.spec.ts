@@ -1,5 +1,6 @@
 import { Editor } from './support/editor.js';
 import { expect, test } from './support/test.js';
+import { boxOf } from './support/box-of.js';
 
 const numbers = (text: string): number[] => (text.match(/[\d.]+/g) ?? []).map(Number);
 
@@ -14,7 +15,7 @@ test('moving an edge of a loose photo crops it; proportions, lines and a circle 
     return w! / h!;
   };
   const [width, height] = numbers((await words.textContent())!);
-  const tab = (await editor.stage.locator('[data-handle="7"]').boundingBox())!;
+  const tab = await boxOf(editor.stage.locator('[data-handle="7"]'));
   const from = { x: tab.x + tab.width / 2, y: tab.y + tab.height / 2 };
   await editor.drag(from, { x: from.x + 50, y: from.y });
   // The photo stayed where it was: it was neither moved nor scaled.
@@ -68,19 +69,19 @@ test('the sheet is trimmed by its edges, by pointer and by keys; items stay wher
   await bar.focus();
   for (let time = 0; time < 10; time++) await page.keyboard.press('Shift+ArrowRight');
   await expect(bar).toHaveAttribute('aria-valuetext', '100 px inwards');
-  const bottom = (await page.getByRole('slider', { name: 'Edge bottom' }).boundingBox())!;
+  const bottom = await boxOf(page.getByRole('slider', { name: 'Edge bottom' }));
   await editor.drag(
     { x: bottom.x + bottom.width / 2, y: bottom.y + bottom.height / 2 },
     { x: bottom.x + bottom.width / 2, y: bottom.y + bottom.height / 2 - 40 },
   );
-  const circle = (await page.locator('.paper').boundingBox())!;
+  const circle = await boxOf(page.locator('.paper'));
   await page.getByRole('button', { name: 'Trim', exact: true }).click();
   await expect(editor.panel.getByLabel('Width')).toHaveValue('980');
   await expect.poll(async () => Number(await editor.panel.getByLabel('Height').inputValue())).toBeLessThan(1080);
   await editor.select('Circle');
   await expect.poll(async () => Number(await left.inputValue())).toBeCloseTo(before - 100, 0);
   // On the screen the left edge moved and the rest did not.
-  await expect.poll(async () => (await page.locator('.paper').boundingBox())!.x).toBeGreaterThan(circle.x);
+  await expect.poll(async () => (await boxOf(page.locator('.paper'))).x).toBeGreaterThan(circle.x);
   await page.keyboard.press('Control+z');
   await expect(left).toHaveValue(String(before));
 });

@@ -1,5 +1,6 @@
 import { Editor } from './support/editor.js';
 import { expect, test } from './support/test.js';
+import { boxOf } from './support/box-of.js';
 
 test('an item is locked, hidden, renamed and sent to the back from the depth panel, by keyboard too', async ({ page }) => {
   const editor = await Editor.home(page);
@@ -35,7 +36,7 @@ test('an item is locked, hidden, renamed and sent to the back from the depth pan
   const notice = page.locator('.ka-notice').last();
   await expect(notice).toContainText('Moon was removed.');
   // It stands in the header, and clicks go through all but its button.
-  const box = (await notice.boundingBox())!;
+  const box = await boxOf(notice);
   expect(box.y + box.height).toBeLessThan(60);
   const isThrough = await page.evaluate(
     ([left, top]) => document.elementFromPoint(left!, top!)?.closest('.ka-notice') === null,

@@ -1,5 +1,6 @@
 import { Editor } from './support/editor.js';
 import { expect, test } from './support/test.js';
+import { boxOf } from './support/box-of.js';
 
 test('everything by keyboard: a shape, a photo, moves by exact steps, depth, duplicate, delete', async ({ page }) => {
   const editor = await Editor.home(page);
@@ -88,15 +89,15 @@ test('an opening is moved, resized by its marks and turned; a side never stretch
   const width = editor.panel.getByLabel('Width');
   const height = editor.panel.getByLabel('Height');
   const [w, h] = [Number(await width.inputValue()), Number(await height.inputValue())];
-  const tab = (await page.locator('[data-handle="5"]').boundingBox())!;
+  const tab = await boxOf(page.locator('[data-handle="5"]'));
   const middle = { x: tab.x + tab.width / 2, y: tab.y + tab.height / 2 };
   await editor.drag(middle, { x: middle.x + 40, y: middle.y });
   await expect.poll(async () => Number(await width.inputValue())).toBeGreaterThan(w + 20);
   await expect(height).toHaveValue(String(h));
-  const peg = (await page.locator('[data-handle="2"]').boundingBox())!;
+  const peg = await boxOf(page.locator('[data-handle="2"]'));
   await editor.drag({ x: peg.x + peg.width / 2, y: peg.y + peg.height / 2 }, { x: peg.x + 60, y: peg.y + 60 });
   await expect.poll(async () => Number(await height.inputValue())).toBeGreaterThan(h + 20);
-  const turn = (await page.locator('[data-turn]').boundingBox())!;
+  const turn = await boxOf(page.locator('[data-turn]'));
   await editor.drag({ x: turn.x + turn.width / 2, y: turn.y + turn.height / 2 }, { x: turn.x, y: turn.y + 120 });
   await expect.poll(async () => Number(await editor.panel.getByLabel('Turn').inputValue())).toBeGreaterThan(10);
 });
@@ -109,7 +110,7 @@ test('depth is changed by dragging a slab', async ({ page }) => {
   await editor.dragSupply('Circle', { x: 0.6, y: 0.6 });
   const slabs = editor.depth.locator('.slabs .slab');
   await expect(slabs).toHaveText(['Circle', 'Square']);
-  const [top, bottom] = [(await slabs.nth(0).boundingBox())!, (await slabs.nth(1).boundingBox())!];
+  const [top, bottom] = [await boxOf(slabs.nth(0)), await boxOf(slabs.nth(1))];
   await editor.drag({ x: top.x + 60, y: top.y + 20 }, { x: bottom.x + 60, y: bottom.y + 34 });
   await expect(slabs).toHaveText(['Square', 'Circle']);
 });
@@ -128,11 +129,11 @@ test('zoom and pan: by buttons, keys and wheel, to the whole and to what is sele
   await page.getByRole('button', { name: 'selected' }).click();
   await expect(percent).not.toHaveText(whole!);
   await page.getByRole('button', { name: 'whole', exact: true }).click();
-  const before = (await editor.paper.boundingBox())!;
+  const before = await boxOf(editor.paper);
   const { x, y } = await editor.at({ x: 0.9, y: 0.9 });
   await page.mouse.move(x, y);
   await page.mouse.wheel(0, 60);
-  await expect.poll(async () => (await editor.paper.boundingBox())!.y).toBeLessThan(before.y - 20);
+  await expect.poll(async () => (await boxOf(editor.paper)).y).toBeLessThan(before.y - 20);
   await page.keyboard.down('Control');
   await page.mouse.wheel(0, -100);
   await page.keyboard.up('Control');
@@ -193,8 +194,8 @@ test('marks of a small caption stand outside of it: wherever it is pressed, it m
   await editor.panel.getByLabel('Letter size').press('Enter');
   await editor.stage.focus();
   const rule = editor.stage.locator('[ka-selection-marks] .rule.outer');
-  await expect.poll(async () => (await rule.boundingBox())!.height).toBeLessThan(30);
-  const { x, y, width, height } = (await rule.boundingBox())!;
+  await expect.poll(async () => (await boxOf(rule)).height).toBeLessThan(30);
+  const { x, y, width, height } = await boxOf(rule);
   const places = [0.04, 0.25, 0.5, 0.75, 0.96].flatMap((right) =>
     [0.15, 0.5, 0.85].map((down) => ({ x: x + right * width, y: y + down * height })),
   );
@@ -208,7 +209,7 @@ test('marks of a small caption stand outside of it: wherever it is pressed, it m
   await editor.drag({ x: x + width / 2, y: y + height / 2 }, { x: x + width / 2, y: y + height / 2 + 60 });
   await expect(page.getByRole('button', { name: /^Undo: Move / })).toBeVisible();
   // A tab still stretches it.
-  const tab = (await editor.stage.locator('[data-handle="5"]').boundingBox())!;
+  const tab = await boxOf(editor.stage.locator('[data-handle="5"]'));
   await editor.drag(
     { x: tab.x + tab.width / 2, y: tab.y + tab.height / 2 },
     { x: tab.x + tab.width / 2 + 40, y: tab.y + tab.height / 2 },
@@ -222,7 +223,7 @@ test('a drag that begins 10 px above a word draws a rectangle and does not stret
   await editor.tab('Lettering');
   await editor.dragSupply('Big slab', { x: 0.5, y: 0.5 });
   await expect(editor.stage.locator('[data-handle]')).toHaveCount(8);
-  const { x, y, width } = (await editor.stage.locator('[ka-selection-marks] .rule.outer').boundingBox())!;
+  const { x, y, width } = await boxOf(editor.stage.locator('[ka-selection-marks] .rule.outer'));
   await editor.drag({ x: x + width / 2, y: y - 12 }, { x: x + width / 2 + 30, y: y - 50 }, async () => {
     await expect(page.locator('.drawn')).toBeVisible();
   });
@@ -233,15 +234,14 @@ test('what is selected stays so when a sample is taken away: its edge is taken h
   const editor = await Editor.home(page);
   await editor.beginFrom('Oval card');
   await editor.select('Photo');
-  const tab = (await editor.stage.locator('[data-handle="5"]').boundingBox())!;
+  const tab = await boxOf(editor.stage.locator('[data-handle="5"]'));
   await editor.stage.getByRole('button', { name: 'Take With warm thanks away' }).click();
+  // What is said of it leaves undo in sight.
+  const notice = await boxOf(page.locator('.ka-notice', { hasText: 'With warm thanks' }));
+  expect(notice.x + notice.width).toBeLessThanOrEqual((await boxOf(page.getByRole('button', { name: /^Undo: / }))).x);
   const from = { x: tab.x + tab.width / 2, y: tab.y + tab.height / 2 };
   await editor.drag(from, { x: from.x + 40, y: from.y });
-  const undo = page.getByRole('button', { name: 'Undo: Resize Photo' });
-  await expect(undo).toBeVisible();
-  // What is said of it leaves undo in sight.
-  const notice = (await page.locator('.ka-notice').last().boundingBox())!;
-  expect(notice.x + notice.width).toBeLessThanOrEqual((await undo.boundingBox())!.x);
+  await expect(page.getByRole('button', { name: 'Undo: Resize Photo' })).toBeVisible();
 });
 
 test('letters pressed in the supplies are no commands, until something is laid from them', async ({ page }) => {

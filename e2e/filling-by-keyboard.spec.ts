@@ -1,6 +1,7 @@
 import { Editor } from './support/editor.js';
 import { tabTo } from './support/tab-to.js';
 import { expect, test } from './support/test.js';
+import { boxOf } from './support/box-of.js';
 
 test('a template is filled and exported by keyboard alone', async ({ page }) => {
   const editor = await Editor.home(page);
@@ -60,7 +61,7 @@ test('several photos are chosen and put in by keyboard; an item is copied, cut a
 test('a photo is dragged into a slot by touch', async ({ page }) => {
   const editor = await Editor.home(page);
   await editor.beginFrom('Oval card');
-  const photo = (await editor.supplies.getByRole('button', { name: /^mug-teal/ }).boundingBox())!;
+  const photo = await boxOf(editor.supplies.getByRole('button', { name: /^mug-teal/ }));
   const to = await editor.at({ x: 0.5, y: 0.43 });
   const client = await page.context().newCDPSession(page);
   const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd', x?: number, y?: number) =>

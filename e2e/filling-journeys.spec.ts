@@ -4,6 +4,7 @@ import { Journey } from './support/journey.js';
 import { ownPhoto, type DesktopFile } from './support/own-photos.js';
 import { expectReference } from './support/reference.js';
 import { expect, test } from './support/test.js';
+import { boxOf } from './support/box-of.js';
 
 test('template-slot: an own photo in a template’s shape, re-centred', async ({ page }) => {
   const journey = await Journey.begin('template-slot', page);
@@ -54,7 +55,7 @@ test('logo-circle: a circle cropped from a logo', async ({ page }) => {
   await expect(editor.panel.locator('.head p')).toContainText('Loose photo');
   await journey.click(editor.panel.getByRole('button', { name: 'Circle' }));
   await expect(editor.panel.locator('.head p')).toContainText('Ellipse');
-  const peg = (await editor.stage.locator('[data-handle="2"]').boundingBox())!;
+  const peg = await boxOf(editor.stage.locator('[data-handle="2"]'));
   const from = { x: peg.x + peg.width / 2, y: peg.y + peg.height / 2 };
   await journey.drag(from, { x: from.x + 40, y: from.y + 40 });
   const { bytes, actions } = await journey.export();
@@ -69,7 +70,7 @@ test('ring-badge: a photo that covers its ring fully', async ({ page }) => {
   await editor.ready();
   await journey.click(editor.supplies.getByRole('button', { name: /^team-bowl: replace the photo in Face/ }));
   await expect(editor.panel.locator('.head p')).toContainText('team-bowl');
-  const mark = (await editor.stage.locator('[data-mark="0"] .reach').boundingBox())!;
+  const mark = await boxOf(editor.stage.locator('[data-mark="0"] .reach'));
   const from = { x: mark.x + mark.width / 2, y: mark.y + mark.height / 2 };
   await journey.drag(from, { x: from.x - 40, y: from.y - 40 });
   await expect(page.getByRole('button', { name: 'Undo: Scale photo in Face' })).toBeVisible();
@@ -94,7 +95,7 @@ test('in-out-in: a photo in, out, in again, and scaled', async ({ page }) => {
   await expect(editor.stage.getByRole('button', { name: 'Empty · Somebody of the team' })).toBeVisible();
   await journey.click(editor.supplies.getByRole('button', { name: /^team-knife: fill Face/ }));
   await expect(editor.panel.locator('.head p')).toContainText('team-knife');
-  const mark = (await editor.stage.locator('[data-mark="0"] .reach').boundingBox())!;
+  const mark = await boxOf(editor.stage.locator('[data-mark="0"] .reach'));
   const from = { x: mark.x + mark.width / 2, y: mark.y + mark.height / 2 };
   await journey.drag(from, { x: from.x - 30, y: from.y - 30 });
   const { bytes, actions } = await journey.export();

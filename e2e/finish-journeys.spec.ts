@@ -2,6 +2,7 @@ import { Journey } from './support/journey.js';
 import { colourIn } from './support/pixels.js';
 import { expectReference } from './support/reference.js';
 import { expect, test } from './support/test.js';
+import { boxOf } from './support/box-of.js';
 
 test('bold-word-finished: an inside outline in a colour of the photo, and a soft shadow', async ({ page }) => {
   const journey = await Journey.begin('bold-word-finished', page);
@@ -61,7 +62,7 @@ test('moody-window: a mood curve over all', async ({ page }) => {
   await journey.press('Escape');
   await journey.click(editor.panel.getByRole('button', { name: /^Mood/ }));
   const square = editor.panel.locator('ka-tone-curve .square');
-  const box = (await square.boundingBox())!;
+  const box = await boxOf(square);
   const at = (u: number, v: number) => ({ x: box.x + u * box.width, y: box.y + (1 - v) * box.height });
   await journey.drag(at(0.3, 0.3), at(0.3, 0.16));
   await journey.drag(at(0.75, 0.75), at(0.75, 0.62));

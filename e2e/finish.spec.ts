@@ -1,6 +1,7 @@
 import { Editor } from './support/editor.js';
 import { colourIn } from './support/pixels.js';
 import { expect, test, type Locator, type Page } from './support/test.js';
+import { boxOf } from './support/box-of.js';
 
 /** A badge with a photo in a circle, selected, and its finish open. */
 async function circleWithPhoto(page: Page): Promise<Editor> {
@@ -57,7 +58,7 @@ test('a slider shows what it does at once, is one step, goes back, and can be co
   const editor = await circleWithPhoto(page);
   const before = await shownAt(editor, 0.5, 0.5);
   const slider = editor.panel.getByRole('slider', { name: 'Opacity slider' });
-  const box = (await slider.boundingBox())!;
+  const box = await boxOf(slider);
   const track = (share: number) => ({ x: box.x + share * box.width, y: box.y + box.height / 2 });
   await editor.drag(track(0.99), track(0.3), async () => {
     await expect.poll(() => shownAt(editor, 0.5, 0.5)).not.toEqual(before);
@@ -127,7 +128,7 @@ test('the point of a shadow turns the light of the sheet for all that follow it'
   await part(editor, 'Shadow').check();
   await editor.select('Circle');
   const point = page.getByRole('button', { name: /^Shadow: 60 degrees by the light of the sheet/ });
-  const box = (await point.boundingBox())!;
+  const box = await boxOf(point);
   const from = { x: box.x + box.width / 2, y: box.y + box.height / 2 };
   await editor.drag(from, { x: from.x - 110, y: from.y - 30 });
   const directed = async (): Promise<number> => Number(await field(editor, 'Direction').inputValue());

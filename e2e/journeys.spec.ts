@@ -1,6 +1,7 @@
 import { Journey } from './support/journey.js';
 import { expectReference } from './support/reference.js';
 import { expect, test } from './support/test.js';
+import { boxOf } from './support/box-of.js';
 
 const MUG = `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 120 100"><script>alert(1)</script>
   <path fill-rule="evenodd" d="M10 5H85V25H95A25 25 0 0 1 95 75H85V80A15 15 0 0 1 70 95H25A15 15 0 0 1 10 80ZM85 37V63H93A13 13 0 0 0 93 37Z"/></svg>`;
@@ -33,7 +34,7 @@ test('four-corners: a photo in perspective', async ({ page }) => {
   await journey.click(editor.preset('Badge'));
   await journey.click(editor.supplies.getByRole('tab', { name: 'Shapes' }));
   await journey.click(editor.supplies.getByRole('button', { name: 'Four corners' }));
-  const corner = (await editor.stage.locator('[data-bar="1"]').boundingBox())!;
+  const corner = await boxOf(editor.stage.locator('[data-bar="1"]'));
   const from = { x: corner.x + corner.width / 2, y: corner.y + corner.height / 2 };
   await journey.drag(from, { x: from.x + 60, y: from.y - 70 });
   await journey.click(editor.supplies.getByRole('tab', { name: 'Photos' }));

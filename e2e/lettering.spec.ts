@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { Editor } from './support/editor.js';
 import { expect, test } from './support/test.js';
+import { boxOf } from './support/box-of.js';
 
 const FONT = readFileSync(fileURLToPath(new URL('../build/faces/shrikhand-latin.ttf', import.meta.url)));
 
@@ -50,7 +51,7 @@ test('text is typed on the sheet: caret, selection, lines, undo, and what its ed
   await page.keyboard.press('Escape');
   await expect(field).toHaveCount(0);
   // The edge selects; Delete then removes the whole, and says so.
-  const box = (await editor.stage.locator('.rule.outer').boundingBox())!;
+  const box = await boxOf(editor.stage.locator('.rule.outer'));
   await page.mouse.click(box.x + 3, box.y + box.height / 3);
   await expect(field).toHaveCount(0);
   await expect(words).toContainText('Delete removes Open ki');
@@ -103,9 +104,9 @@ test('scripts, case, alignment, circle, splitting and joining', async ({ page })
   await expect(text).toHaveValue('Mugs');
   await panel.getByRole('button', { name: 'Fill the width of the sheet' }).click();
   await expect(page.getByRole('button', { name: 'Undo: Fill the sheet' })).toBeVisible();
-  const widest = (await editor.paper.boundingBox())!.width * (1 - 2 * 0.06);
+  const widest = (await boxOf(editor.paper)).width * (1 - 2 * 0.06);
   await expect
-    .poll(async () => (await editor.stage.locator('[ka-selection-marks] .rule.outer').boundingBox())!.width / widest)
+    .poll(async () => (await boxOf(editor.stage.locator('[ka-selection-marks] .rule.outer'))).width / widest)
     .toBeCloseTo(1, 1);
   await panel.getByRole('button', { name: 'Gradient' }).click();
   await expect(panel.getByRole('group', { name: 'From' })).toBeVisible();

@@ -32,6 +32,6 @@ export default defineConfig({
     launchOptions: CHROMIUM,
     screenshot: 'only-on-failure',
     trace: 'off',
-    actionTimeout: 15_000,
+    actionTimeout: 30_000,
   },
 });

@@ -1,5 +1,6 @@
 import { Editor } from './support/editor.js';
 import { expect, test } from './support/test.js';
+import { boxOf } from './support/box-of.js';
 
 test('sheets are added, copied, ordered and removed; another size keeps the arrangement and is undone', async ({ page }) => {
   const editor = await Editor.home(page);
@@ -62,7 +63,7 @@ test('the ground is a gradient with its colours on the sheet, or a photo blurred
   await expect(stops).toHaveCount(2);
   await editor.panel.getByRole('button', { name: 'Add a colour' }).click();
   await expect(stops).toHaveCount(3);
-  const middle = (await stops.nth(1).boundingBox())!;
+  const middle = await boxOf(stops.nth(1));
   const from = { x: middle.x + middle.width / 2, y: middle.y + middle.height / 2 };
   await editor.drag(from, { x: from.x, y: from.y + 80 });
   await expect(page.getByRole('button', { name: 'Undo: Move a colour of the gradient' })).toBeVisible();
@@ -107,7 +108,7 @@ test('the finished sheet is looked at alone, and compared with how it was before
   await expect(outline).toHaveCount(0);
   // Nothing is changed by what is only looked at.
   await page.keyboard.press('Delete');
-  const middle = (await editor.stage.boundingBox())!;
+  const middle = await boxOf(editor.stage);
   const from = { x: middle.x + middle.width / 2, y: middle.y + middle.height / 2 };
   await editor.drag(from, { x: from.x + 30, y: from.y });
   await page.keyboard.press('l');

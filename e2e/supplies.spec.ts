@@ -1,6 +1,7 @@
 import { Editor, pixelsOf } from './support/editor.js';
 import { ownPhoto, removePhotos } from './support/own-photos.js';
 import { expect, test } from './support/test.js';
+import { boxOf } from './support/box-of.js';
 
 const RIBBON = `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 300 100" width="300" height="100">
   <path d="M0 20H300L270 50L300 80H0L30 50Z" fill="#cf4a22"/><path d="M60 40H240V60H60Z" fill="#fbf8f1"/></svg>`;
@@ -53,14 +54,14 @@ test('what is under the pointer stays there when photos arrive before it', async
   const name = (await third.getAttribute('aria-label'))!;
   await third.hover();
   const pointed = editor.supplies.getByRole('button', { name, exact: true });
-  const before = (await pointed.boundingBox())!.x;
+  const before = (await boxOf(pointed)).x;
   const photos = await Promise.all([412, 413].map((seed) => ownPhoto(`Arrival ${seed}`, seed, 600, 400)));
   await editor.supplies
     .locator('input[type=file][multiple]')
     .setInputFiles(photos.map(({ name, type, bytes }) => ({ name, mimeType: type, buffer: bytes })));
   await expect(editor.supplies.locator('.photo img[src^="/api"]').nth(1)).toBeAttached();
   await expect(editor.supplies.getByRole('button', { name: /^Arrival 413: / })).toBeAttached();
-  await expect.poll(async () => Math.abs((await pointed.boundingBox())!.x - before)).toBeLessThanOrEqual(1);
+  await expect.poll(async () => Math.abs((await boxOf(pointed)).x - before)).toBeLessThanOrEqual(1);
   // Once the pointer is elsewhere, what has come is seen.
   await editor.stage.hover();
   await expect(editor.supplies.getByRole('button', { name: /^Arrival 41/ }).first()).toBeInViewport();

@@ -1,5 +1,6 @@
 import { expect, type Locator, type Page } from '@playwright/test';
 import { Editor } from './editor.js';
+import { boxOf } from './box-of.js';
 
 /** A place on the photo, px of it. */
 export type OnPhoto = readonly [number, number];
@@ -40,7 +41,7 @@ export class CutoutView {
   }
 
   async at([x, y]: OnPhoto): Promise<{ x: number; y: number }> {
-    const box = (await this.stage.boundingBox())!;
+    const box = await boxOf(this.stage);
     const scale = Math.min((box.width - 48) / this.photo.width, (box.height - 48) / this.photo.height);
     return {
       x: box.x + (box.width - this.photo.width * scale) / 2 + x * scale,

@@ -5,6 +5,7 @@ import { expect, type Locator, type Page } from '@playwright/test';
 import sharp from 'sharp';
 import { madeProjects } from './made-projects.js';
 import type { DesktopFile } from './own-photos.js';
+import { boxOf } from './box-of.js';
 
 /** A place on the sheet in shares of its width and height. */
 export interface OnSheet {
@@ -72,7 +73,7 @@ export class Editor {
 
   /** Client px of a place on the sheet. */
   async at(place: OnSheet): Promise<{ x: number; y: number }> {
-    const box = (await this.paper.boundingBox())!;
+    const box = await boxOf(this.paper);
     return { x: box.x + place.x * box.width, y: box.y + place.y * box.height };
   }
 
@@ -82,7 +83,7 @@ export class Editor {
     await supply.scrollIntoViewIfNeeded();
     // While pictures are still arriving, the row moves under the pointer: it is waited for.
     await supply.hover();
-    const from = (await supply.boundingBox())!;
+    const from = await boxOf(supply);
     await this.drag({ x: from.x + from.width / 2, y: from.y + Math.min(from.height / 2, 30) }, await this.at(to), during);
   }
 
@@ -105,7 +106,7 @@ export class Editor {
   async moveOntoTarget(words: string): Promise<void> {
     const chip = this.stage.locator('.chip');
     await expect(chip).toHaveText(words);
-    const box = (await chip.boundingBox())!;
+    const box = await boxOf(chip);
     await this.page.mouse.move(box.x + box.width / 2, box.y + box.height / 2, { steps: 4 });
     await expect(chip).toHaveClass(/armed/);
   }

@@ -2,7 +2,7 @@ import type { FastifyError, FastifyInstance, FastifyReply, FastifyRequest } from
 import { CodedError } from './coded-error.js';
 import { isDatabaseAway, isUnstorableText } from './database/database-fault.js';
 import { loggableFault } from './loggable-fault.js';
-import { TaskEnded } from './tasks/process-pool.js';
+import { TaskEnded } from './tasks/pool-process.js';
 
 /** What the parts that read requests refuse, by their codes, in sentences for a person. */
 const REFUSALS: Readonly<Record<string, { readonly status: number; readonly code: string; readonly message: string }>> = {

@@ -9,6 +9,7 @@ import { OutlineStore } from './outlines/outline-store.js';
 import { CutoutStore } from './photos/cutout-store.js';
 import { PhotoStore } from './photos/photo-store.js';
 import { Documents } from './projects/documents.js';
+import { ProjectBin } from './projects/project-bin.js';
 import { ProjectPictures } from './projects/project-pictures.js';
 import { ProjectStore } from './projects/project-store.js';
 import { StyleStore } from './styles/style-store.js';
@@ -42,6 +43,10 @@ export class Services {
 
   projects(workspaceId: string): ProjectStore {
     return new ProjectStore(this.db, workspaceId, this.photos(workspaceId), this.cutouts(workspaceId), this.documents);
+  }
+
+  projectBin(workspaceId: string): ProjectBin {
+    return new ProjectBin(this.db, workspaceId);
   }
 
   templates(workspaceId: string): TemplateStore {

@@ -10,7 +10,7 @@ import { DAYS_KEPT, removePhotosForGood } from './sweep.js';
 export const binRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = async (app, { services }) => {
   app.get('/api/bin', { schema: { response: { 200: BinSchema } } }, async ({ workspaceId }) => {
     const [projects, photos] = await Promise.all([
-      services.projects(workspaceId).removed(),
+      services.projectBin(workspaceId).list(),
       services.photos(workspaceId).removed(),
     ]);
     return {
@@ -21,7 +21,7 @@ export const binRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = asyn
   });
 
   app.delete('/api/bin', { schema: { response: { 204: NothingSchema } } }, async ({ workspaceId }, reply) => {
-    await services.projects(workspaceId).removeForGood();
+    await services.projectBin(workspaceId).removeForGood();
     await removePhotosForGood(services.db, workspaceId);
     return reply.code(204).send(null);
   });
@@ -30,7 +30,7 @@ export const binRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = asyn
     '/api/bin/projects/:id',
     { schema: { params: IdParams, response: { 204: NothingSchema, '4xx': FaultSchema } } },
     async ({ workspaceId, params }, reply) => {
-      await services.projects(workspaceId).removeForGood(params.id);
+      await services.projectBin(workspaceId).removeForGood(params.id);
       return reply.code(204).send(null);
     },
   );

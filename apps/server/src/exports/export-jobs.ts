@@ -6,7 +6,7 @@ import { openPool, type Database } from '../database/connect.js';
 import { FaceStore } from '../faces/face-store.js';
 import { filesToDraw, type DrawingFiles } from '../photos/files-to-draw.js';
 import { faultCode, loggableFault } from '../loggable-fault.js';
-import { TaskEnded } from '../tasks/process-pool.js';
+import { TaskEnded } from '../tasks/pool-process.js';
 import type { TaskPools } from '../tasks/task-pools.js';
 import { ExportStore, silentExports, type ExportAttempt, type ExportName, type ExportToDraw } from './export-store.js';
 

@@ -4,7 +4,7 @@ import { FaceListSchema, FaultSchema, IdParams, NothingSchema, OwnFaceSchema } f
 import { CodedError, notFound } from '../coded-error.js';
 import { FileSchema } from '../route-schemas.js';
 import type { Services } from '../services.js';
-import { TaskEnded } from '../tasks/process-pool.js';
+import { TaskEnded } from '../tasks/pool-process.js';
 import { uploadedFiles } from '../uploaded-files.js';
 import { FACE_LIMITS } from './take-face.js';
 

@@ -20,7 +20,7 @@ import { CodedError, notFound } from '../coded-error.js';
 import { FileSchema, pageAsked } from '../route-schemas.js';
 import { requireRoomForPhotos } from '../quota-check.js';
 import { loggableFault } from '../loggable-fault.js';
-import { TaskEnded } from '../tasks/process-pool.js';
+import { TaskEnded } from '../tasks/pool-process.js';
 import type { IntakeTask } from '../tasks/tasks.js';
 import { uploadedFiles } from '../uploaded-files.js';
 import type { Intake } from './intake.js';

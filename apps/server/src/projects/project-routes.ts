@@ -18,7 +18,8 @@ import { CodedError } from '../coded-error.js';
 import { requireRoomForProject } from '../quota-check.js';
 import type { Services } from '../services.js';
 import { MOST_DOCUMENT } from './documents.js';
-import type { ProjectSummaryRow, StoredProject } from './project-store.js';
+import type { StoredProject } from './project-store.js';
+import type { ProjectSummaryRow } from './project-summary.js';
 
 /** Listing, creating, reading, saving and removing projects, and their pictures. */
 export const projectRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = async (app, { services }) => {
@@ -94,7 +95,7 @@ export const projectRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = 
     '/api/projects/:id/return',
     { schema: { params: IdParams, response: { 204: NothingSchema, '4xx': FaultSchema } } },
     async (request, reply) => {
-      await services.projects(request.workspaceId).restore(request.params.id);
+      await services.projectBin(request.workspaceId).restore(request.params.id);
       return reply.code(204).send(null);
     },
   );

@@ -1,6 +1,5 @@
-import type { ProjectSummary } from '@kadrosyn/contract';
 import { newId, PROJECT_VERSION, rebaseEdits, shortenedText, type Edit, type Project } from '@kadrosyn/core';
-import { and, desc, eq, isNotNull, isNull, sql } from 'drizzle-orm';
+import { and, desc, eq, isNull, sql } from 'drizzle-orm';
 import { CodedError, notFound } from '../coded-error.js';
 import type { Database } from '../database/connect.js';
 import { comesAfter, pageOf, placeOf, type Page, type PageRequest } from '../database/page.js';
@@ -9,7 +8,7 @@ import type { CutoutStore } from '../photos/cutout-store.js';
 import type { PhotoStore } from '../photos/photo-store.js';
 import { stale, type CheckedDocument, type Documents } from './documents.js';
 import { savedSince, type SavedEdits } from './saved-edits.js';
-import { summaryOf } from './summary-columns.js';
+import { PROJECT_SUMMARY, type ProjectSummaryRow } from './project-summary.js';
 
 export interface StoredProject {
   readonly id: string;
@@ -39,24 +38,6 @@ export interface Saved {
 /** How often a save is tried again because someone else was faster. */
 const ATTEMPTS = 8;
 
-/** A row of what lists say of projects. */
-export type ProjectSummaryRow = Omit<ProjectSummary, 'updatedAt'> & {
-  readonly updatedAt: Date;
-  /** When it was put into the bin; null where it was not. */
-  readonly removedAt: Date | null;
-};
-
-const SUMMARY = {
-  id: projects.id,
-  name: sql<string>`${projects.name}`,
-  revision: projects.revision,
-  updatedAt: projects.updatedAt,
-  ...summaryOf(projects),
-  removedAt: projects.removedAt,
-};
-/** The bin shows this many. */
-const MOST_SHOWN = 500;
-
 /** The document comes as text: what only passes through is not taken apart. */
 const COLUMNS = {
   id: projects.id,
@@ -79,7 +60,7 @@ export class ProjectStore {
   async list({ limit, after }: PageRequest): Promise<Page<ProjectSummaryRow>> {
     const { updatedAt, id } = projects;
     const rows = await this.db
-      .select({ ...SUMMARY, place: placeOf(updatedAt, id) })
+      .select({ ...PROJECT_SUMMARY, place: placeOf(updatedAt, id) })
       .from(projects)
       .where(and(this.isHere(), comesAfter(updatedAt, id, after)))
       .orderBy(desc(updatedAt), desc(id))
@@ -90,16 +71,6 @@ export class ProjectStore {
   /** How many there are, those in the bin included. */
   async count(): Promise<number> {
     return this.db.$count(projects, eq(projects.workspaceId, this.workspaceId));
-  }
-
-  /** What lies in the bin, removed last first. */
-  removed(): Promise<ProjectSummaryRow[]> {
-    return this.db
-      .select(SUMMARY)
-      .from(projects)
-      .where(and(eq(projects.workspaceId, this.workspaceId), isNotNull(projects.removedAt)))
-      .orderBy(desc(projects.removedAt))
-      .limit(MOST_SHOWN);
   }
 
   /** @throws CodedError 404; 422 when the stored document can no longer be read. */
@@ -194,7 +165,12 @@ export class ProjectStore {
 
   /** Puts a project into the bin, as it is. @throws CodedError 404 */
   async remove(id: string): Promise<void> {
-    await this.move(id, sql`now()`, isNull(projects.removedAt));
+    const moved = await this.db
+      .update(projects)
+      .set({ removedAt: sql`now()` })
+      .where(this.is(id))
+      .returning({ id: projects.id });
+    if (moved.length === 0) throw notFound('The project');
   }
 
   /** Puts all projects into the bin. */
@@ -203,34 +179,6 @@ export class ProjectStore {
       .update(projects)
       .set({ removedAt: sql`now()` })
       .where(this.isHere());
-  }
-
-  /** Brings a project back out of the bin under the same id. One that is not in the bin stays as it is. @throws CodedError 404 */
-  async restore(id: string): Promise<void> {
-    await this.move(id, null, undefined);
-  }
-
-  private async move(
-    id: string,
-    removedAt: ReturnType<typeof sql> | null,
-    when: ReturnType<typeof isNull> | undefined,
-  ): Promise<void> {
-    const moved = await this.db
-      .update(projects)
-      .set({ removedAt })
-      .where(and(this.isAny(id), when))
-      .returning({ id: projects.id });
-    if (moved.length === 0) throw notFound('The project');
-  }
-
-  /** Takes what lies in the bin away for good. @param id - only this one. @throws CodedError 404 when that is not in the bin */
-  async removeForGood(id?: string): Promise<void> {
-    const which = id === undefined ? eq(projects.workspaceId, this.workspaceId) : this.isAny(id);
-    const gone = await this.db
-      .delete(projects)
-      .where(and(which, isNotNull(projects.removedAt)))
-      .returning({ id: projects.id });
-    if (id !== undefined && gone.length === 0) throw notFound('The project');
   }
 
   /** The picture of the first sheet, the revision that it shows, and the present one. Null where there is none yet. @throws CodedError 404 */
@@ -272,10 +220,6 @@ export class ProjectStore {
 
   private is(id: string) {
     return and(this.isHere(), eq(projects.id, id));
-  }
-
-  private isAny(id: string) {
-    return and(eq(projects.workspaceId, this.workspaceId), eq(projects.id, id));
   }
 
   private isHere() {

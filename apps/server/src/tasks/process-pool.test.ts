@@ -2,7 +2,8 @@ import { ChildProcess } from 'node:child_process';
 import { setImmediate } from 'node:timers/promises';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { STUBBORN_DRAWINGS } from '../../testing/stubborn-drawings.js';
-import { ProcessPool, type PoolBounds, type TaskEnded } from '../../dist/tasks/process-pool.js';
+import type { PoolBounds, TaskEnded } from '../../dist/tasks/pool-process.js';
+import { ProcessPool } from '../../dist/tasks/process-pool.js';
 
 const BOUNDS: PoolBounds = { most: 1, deadline: 20_000, memory: 2 ** 30, niceness: 0 };
 const LIMITS = { bytes: 2 ** 20, pixels: 20e6, filesPerUpload: 1 };

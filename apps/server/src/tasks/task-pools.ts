@@ -1,4 +1,5 @@
-import { ProcessPool, TaskEnded, type TaskEnd, type TaskOptions } from './process-pool.js';
+import { TaskEnded, type TaskEnd, type TaskOptions } from './pool-process.js';
+import { ProcessPool } from './process-pool.js';
 import type { DocumentTask, FaceTask, IntakeTask, MatteTask, RenderedFile, RenderTask } from './tasks.js';
 import type { FaceIntake } from '../faces/take-face.js';
 import type { NewOutline } from '../outlines/outline-store.js';

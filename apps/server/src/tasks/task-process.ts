@@ -1,4 +1,4 @@
-import type { Order, Report } from './process-pool.js';
+import type { Order, Report } from './pool-process.js';
 import { TASKS, type TaskName } from './tasks.js';
 
 /** One process of a pool: does one task after the other as it is told. */

@@ -1,6 +1,7 @@
 import { Injectable } from '@angular/core';
 import { PROJECT_VERSION, type Cutout, type Edit, type Project, type SheetSize, type Style } from '@kadrosyn/core';
-import { Fault, isPassingStatus } from './fault';
+import { Requests } from './requests';
+import { upload } from './upload';
 import type {
   Bin,
   ExportRequest,
@@ -22,12 +23,9 @@ import type {
 
 /** A save that takes longer counts as failed, ms; it is sent again. */
 const SAVE_TIME = 30_000;
-/** An upload that has not moved on for so long counts as cut off, ms. Taking a file in takes the server up to half a minute. */
-const STALL = 90_000;
-
 /** The server's routes. Every call is rejected with a Fault, or a TypeError when the server can not be reached. */
 @Injectable({ providedIn: 'root' })
-export class Server {
+export class Server extends Requests {
   /** Settled when the last edits have been answered, whichever way. */
   private saving: Promise<void> = Promise.resolve();
 
@@ -35,18 +33,6 @@ export class Server {
   async projects(): Promise<ProjectSummary[]> {
     await this.saving;
     return this.all<ProjectSummary>('/api/projects', 'projects');
-  }
-
-  /** All pages of a list, one after the other. */
-  private async all<T>(path: string, rows: string): Promise<T[]> {
-    const found: T[] = [];
-    for (let next: string | null = ''; next !== null;) {
-      const query: string = new URLSearchParams({ limit: '500', ...(next ? { after: next } : {}) }).toString();
-      const page: Record<string, unknown> = await this.get(`${path}?${query}`);
-      found.push(...(page[rows] as T[]));
-      next = page['next'] as string | null;
-    }
-    return found;
   }
 
   /** Reads a project, once the edits that are on their way have been answered. */
@@ -240,53 +226,8 @@ export class Server {
     return this.send('DELETE', `/api/exports/${id}`);
   }
 
-  /** Sends one file; `onProgress` gets the share that has left, 0 to 1. XMLHttpRequest, since fetch does not tell. */
+  /** @param onProgress - gets the share that has left, 0 to 1 */
   upload(file: File, onProgress: (share: number) => void): Promise<UploadedFile> {
-    return new Promise((resolve, reject) => {
-      const request = new XMLHttpRequest();
-      request.open('POST', '/api/photos');
-      request.responseType = 'json';
-      const cutOff = (): void => reject(new TypeError('The upload was cut off'));
-      let stall = setTimeout(() => request.abort(), STALL);
-      request.onloadend = () => clearTimeout(stall);
-      request.onerror = cutOff;
-      request.onabort = cutOff;
-      request.upload.onprogress = (event) => {
-        clearTimeout(stall);
-        stall = setTimeout(() => request.abort(), STALL);
-        onProgress(event.total > 0 ? event.loaded / event.total : 0);
-      };
-      request.onload = () => {
-        const answer = request.response as { files?: UploadedFile[]; code?: string; message?: string } | null;
-        const uploaded = answer?.files?.[0];
-        if (uploaded) resolve(uploaded);
-        else {
-          const words = answer?.message ?? 'The photo could not be added. Try again.';
-          reject(new Fault(answer?.code ?? 'unexpected', words, {}, isPassingStatus(request.status)));
-        }
-      };
-      const form = new FormData();
-      form.append('file', file, file.name);
-      request.send(form);
-    });
-  }
-
-  private async get<T>(path: string, options: RequestInit = {}): Promise<T> {
-    return this.read<T>(await fetch(path, options));
-  }
-
-  private async send<T>(method: string, path: string, body?: unknown, options: RequestInit = {}): Promise<T> {
-    const json: RequestInit =
-      body === undefined ? {} : { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) };
-    return this.read<T>(await fetch(path, { method, ...json, ...options }));
-  }
-
-  private async read<T>(response: Response): Promise<T> {
-    if (response.status === 204) return undefined as T;
-    const body = (await response.json().catch(() => null)) as unknown;
-    if (response.ok) return body as T;
-    const { code, message, detail } = (body ?? {}) as { code?: string; message?: string; detail?: Record<string, unknown> };
-    const words = message ?? 'The server gave no answer that can be read. Try again.';
-    throw new Fault(code ?? 'unexpected', words, detail, isPassingStatus(response.status));
+    return upload(file, onProgress);
   }
 }

@@ -5,6 +5,9 @@ import { takingBack, type Edit } from '@kadrosyn/core';
 import { EditorActions } from '../state/editor.actions';
 import { editorFeature } from '../state/editor.reducer';
 
+/** Milliseconds: long enough to be read by a slow reader and its button to be reached by keyboard. */
+const STAYS = 20_000;
+
 /** What is said to the person, in the free middle of the header: it covers nothing that is clicked, and clicks go through all but its button. */
 @Injectable()
 export class Notices {
@@ -24,7 +27,7 @@ export class Notices {
   /** @param run - what the button does; without it the button closes the notice. */
   say(message: string, action = 'Close', run?: () => void): void {
     const notice = this.bar.open(message, action, {
-      duration: run ? 6000 : 15_000,
+      duration: STAYS,
       panelClass: 'ka-notice',
       verticalPosition: 'top',
     });

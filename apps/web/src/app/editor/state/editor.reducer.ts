@@ -1,20 +1,16 @@
 import {
-  applyEdit,
   commit,
-  EditError,
-  findItem,
   mergeEdits,
-  rebaseEdits,
   redo,
   undo,
   type Edit,
-  type Project,
   type Step,
 } from '@kadrosyn/core';
-import { dequal } from 'dequal';
 import { createFeature, createReducer, on } from '@ngrx/store';
-import { EditorActions, type Selection } from './editor.actions';
+import { EditorActions } from './editor.actions';
 import { INITIAL_STATE, needsPerson, type EditorState } from './editor.state';
+import { isOnASheet, withSelection } from './selected-items';
+import { shownFrom, withOthers } from './shown-project';
 
 /** What is shown here is not what the server's project ever was, nor what came of it. */
 const DIVERGED =
@@ -169,57 +165,7 @@ function withStep(state: EditorState, step: Step & { readonly edit: Edit }): Edi
   };
 }
 
-function withSelection(state: EditorState, wanted: Selection): EditorState {
-  const selectedIds = wanted === null ? [] : typeof wanted === 'string' ? [wanted] : wanted;
-  if (dequal(selectedIds, state.selectedIds)) return state;
-  const [itemId] = selectedIds.length === 1 ? selectedIds : [];
-  const item = itemId && state.project?.sheets.map((sheet) => findItem(sheet.items, itemId)).find(Boolean);
-  const isLettering = item && item.type === 'opening' && item.outline.type === 'lettering';
-  const tab = isLettering ? 'lettering' : state.tab === 'lettering' ? 'fit' : state.tab;
-  return { ...state, selectedIds, tab };
-}
-
-function isOnASheet(project: Project, itemId: string): boolean {
-  return project.sheets.some((sheet) => findItem(sheet.items, itemId));
-}
-
 function refusedWords(name: string, take: typeof undo): string {
   const what = take === undo ? 'taken back' : 'done again';
   return `“${name}” can not be ${what}: the same was changed in another window since.`;
-}
-
-/** The state with what others did to the project; null where what is unsaved here does not go with it. */
-function withOthers(state: EditorState, others: readonly Edit[]): EditorState | null {
-  const { project, save } = state;
-  if (!project || others.length === 0) return state;
-  try {
-    const { mine, theirs } = rebaseEdits(save.unsaved, others);
-    const shown = shownFrom(state, theirs.reduce(applyEdit, project));
-    return { ...shown, save: { ...save, unsaved: mine }, said: { words: 'What was changed in another window is in here now.' } };
-  } catch (error) {
-    if (error instanceof EditError) return null;
-    throw error;
-  }
-}
-
-/** The state with a project that others changed: what is selected and going on stays, as far as it is still there. */
-function shownFrom(state: EditorState, project: Project): EditorState {
-  const sheetId = project.sheets.some(({ id }) => id === state.sheetId) ? state.sheetId : null;
-  const next = { ...state, project, sheetId };
-  const preview = shownProject(next) === project ? null : state.preview;
-  return withSelection(
-    { ...next, preview },
-    state.selectedIds.filter((id) => isOnASheet(project, id)),
-  );
-}
-
-/** The project as it is shown: with the edit that is going on, where that still fits. */
-export function shownProject(state: Pick<EditorState, 'project' | 'preview'>): Project | null {
-  if (!state.project || !state.preview) return state.project;
-  try {
-    return applyEdit(state.project, state.preview);
-  } catch (error) {
-    if (error instanceof EditError) return state.project;
-    throw error;
-  }
 }

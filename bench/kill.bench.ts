@@ -1,4 +1,4 @@
-import { mkdtemp, readdir, readFile, rm } from 'node:fs/promises';
+import { mkdtemp, readFile, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { setTimeout as pause } from 'node:timers/promises';
@@ -8,6 +8,8 @@ import sharp from 'sharp';
 import { startApplication, type Started } from '../e2e/support/started.js';
 import { databaseUrlOf } from './database-url.js';
 import { about, detail, figure, once } from './figure.js';
+import { noiseUpload } from './noise-upload.js';
+import { processBelow } from './process-below.js';
 
 const ROUNDS = Number(process.env['KILL_ROUNDS'] ?? 100);
 /** Who is killed, in turn: the server, the database, a process that works, and ./start itself. */
@@ -108,16 +110,10 @@ async function saveOn(one: Person): Promise<void> {
 async function addOn(): Promise<void> {
   while (isGoing) {
     const seed = ++count;
-    const [width, height] = [200 + (seed % 90), 100 + (seed % 70)];
-    const noise = Buffer.from(Array.from({ length: width * height * 3 }, (_, i) => (i * (seed % 251) + seed) % 256));
-    const bytes = await sharp(noise, { raw: { width, height, channels: 3 } })
-      .png()
-      .toBuffer();
-    const form = new FormData();
-    form.append('file', new Blob([new Uint8Array(bytes)]), `noise ${seed}.png`);
+    const { form, pixels } = await noiseUpload(seed);
     const answer = await ask('POST', '/api/photos', form);
     const added = (answer?.body as { files?: { photo?: { id: string } }[] } | undefined)?.files?.[0]?.photo;
-    if (answer?.status === 200 && added) photos.set(added.id, width * height);
+    if (answer?.status === 200 && added) photos.set(added.id, pixels);
     else {
       const why = answer ? JSON.stringify(answer).slice(0, 120) : 'no answer';
       refusals.set(why, (refusals.get(why) ?? 0) + 1);
@@ -134,28 +130,6 @@ async function exportOn(by: Person): Promise<void> {
   }
 }
 
-/** A process below ./start whose command holds these words; undefined where there is none now. */
-async function processOf(words: string, above: number): Promise<number | undefined> {
-  const parents = new Map<number, number>();
-  const found: number[] = [];
-  for (const entry of await readdir('/proc')) {
-    const pid = Number(entry);
-    if (!Number.isInteger(pid)) continue;
-    try {
-      const [stat, command] = await Promise.all([
-        readFile(`/proc/${pid}/stat`, 'latin1'),
-        readFile(`/proc/${pid}/cmdline`, 'latin1'),
-      ]);
-      parents.set(pid, Number(stat.slice(stat.lastIndexOf(')') + 2).split(' ')[1]));
-      if (command.includes(words)) found.push(pid);
-    } catch {
-      // It has ended meanwhile.
-    }
-  }
-  const isBelow = (pid: number): boolean => pid === above || ((parents.get(pid) ?? 0) > 1 && isBelow(parents.get(pid)!));
-  return found.find(isBelow);
-}
-
 async function kill(victim: Victim): Promise<void> {
   const start = started.process.pid!;
   if (victim === 'start') {
@@ -168,7 +142,7 @@ async function kill(victim: Victim): Promise<void> {
     process.kill(pid, 'SIGKILL');
     return;
   }
-  const pid = await processOf(victim === 'server' ? 'server/dist/main.js' : 'task-process.js', start);
+  const pid = await processBelow(victim === 'server' ? 'server/dist/main.js' : 'task-process.js', start);
   if (pid) process.kill(pid, 'SIGKILL');
 }
 

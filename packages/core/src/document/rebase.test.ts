@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { cook, fewEditRecipes, type EditRecipe } from '../../testing/arbitrary-edits.js';
+import { cook, fewEditRecipes } from '../../testing/arbitrary-edits.js';
+import type { EditRecipe } from '../../testing/edit-recipe.js';
 import { testGroup, testOpening, testPhoto, testProject } from '../../testing/test-documents.js';
 import { applyEdit, EditConflict, EditError, invertEdit, type Edit } from './edit.js';
 import { undo, type History } from './history.js';

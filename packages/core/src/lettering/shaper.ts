@@ -1,12 +1,11 @@
 import type * as HarfBuzz from 'harfbuzzjs';
 import type { LetteringRun } from '../kinds/outlines/lettering.js';
 import { PathBuilder, transformPath, type Path } from '../geometry/path.js';
-import { FACES, FALLBACK_FACE, FALLBACK_FACES, type Face, type FaceAxes } from './faces.js';
+import { FACES, FALLBACK_FACE, FALLBACK_FACES, type Face } from './faces.js';
+import { fontWords, loadFontFile, STEPS, type FontFile, type FontWords } from './font-file.js';
 import { itemize, type Piece } from './itemize.js';
 import { inCase } from './letter-case.js';
 
-/** HarfBuzz positions are integers: with this many steps per font unit they keep their fractions. */
-const STEPS = 64;
 /** Lines that are kept; the oldest go first. */
 const KEPT_LINES = 500;
 
@@ -46,19 +45,12 @@ export interface FaceBytes {
   readonly files: readonly Uint8Array[];
 }
 
-interface LoadedFile {
-  readonly font: HarfBuzz.Font;
-  readonly upem: number;
-  readonly covers: ReadonlySet<number>;
-  readonly axes: ReadonlySet<string>;
-}
-
 /**
  * Turns text into outlines with HarfBuzz. Results are the same in the browser and in Node. Shaped lines are kept, so that drawing the same
  * text again costs nothing.
  */
 export class Shaper {
-  private readonly faces = new Map<string, readonly LoadedFile[]>();
+  private readonly faces = new Map<string, readonly FontFile[]>();
   private readonly lines = new Map<string, ShapedLine>();
   private readonly draw: HarfBuzz.DrawFuncs;
   private glyph = new PathBuilder();
@@ -106,7 +98,7 @@ export class Shaper {
   addFace(face: FaceBytes): void {
     this.faces.set(
       face.id,
-      face.files.map((bytes) => this.loadFile(bytes)),
+      face.files.map((bytes) => loadFontFile(this.hb, bytes)),
     );
     this.lines.clear();
     this.made = ++versions;
@@ -116,17 +108,8 @@ export class Shaper {
    * What a font says of itself: family and style, its axes, and the code points that it has.
    * @throws RangeError when the bytes hold no font that HarfBuzz can read.
    */
-  inspect(bytes: Uint8Array): { readonly name: string; readonly axes: FaceAxes; readonly letters: readonly number[] } {
-    this.loadFile(bytes);
-    const face = new this.hb.Face(new this.hb.Blob(bytes));
-    const axes = Object.entries(face.getAxisInfos())
-      .filter(
-        ([tag, axis]) =>
-          /^[A-Za-z0-9]{4}$/.test(tag) && axis.min < axis.max && axis.default >= axis.min && axis.default <= axis.max,
-      )
-      .slice(0, 16)
-      .map(([tag, { min, max, default: value }]) => [tag, { min, max, default: value }] as const);
-    return { name: fontName(face), axes: Object.fromEntries(axes), letters: [...face.collectUnicodes()] };
+  inspect(bytes: Uint8Array): FontWords {
+    return fontWords(this.hb, bytes);
   }
 
   hasFace(id: string): boolean {
@@ -203,7 +186,7 @@ export class Shaper {
   }
 
   /** The letters of one piece from left to right, each at x = 0 of the line so far; `start` and `end` count in `text`. */
-  private shapePiece(text: string, piece: Piece, run: TextRun, file: LoadedFile, tracking: number): Omit<ShapedLetter, 'x'>[] {
+  private shapePiece(text: string, piece: Piece, run: TextRun, file: FontFile, tracking: number): Omit<ShapedLetter, 'x'>[] {
     const axes = { ...defaultAxes(run.face), ...run.axes };
     const variations = Object.entries(axes).filter(([tag]) => file.axes.has(tag));
     file.font.setVariations(variations.map(([tag, value]) => new this.hb.Variation(tag, value)));
@@ -241,19 +224,9 @@ export class Shaper {
   }
 
   /** The face's own files, or those of what stands in for it, then those of the faces that help out. */
-  private filesFor({ face, standIn }: TextRun): readonly LoadedFile[] {
+  private filesFor({ face, standIn }: TextRun): readonly FontFile[] {
     const own = this.faces.get(face) ?? this.faces.get(standIn ?? FALLBACK_FACE) ?? this.faces.get(FALLBACK_FACE)!;
     return [...own, ...FALLBACK_FACES.flatMap((face) => this.faces.get(face.id) ?? [])];
-  }
-
-  private loadFile(bytes: Uint8Array): LoadedFile {
-    const face = new this.hb.Face(new this.hb.Blob(bytes));
-    const covers = new Set(face.collectUnicodes());
-    if (!(face.upem > 0) || covers.size === 0)
-      throw new RangeError('There is no font in the file that letters can be taken from');
-    const font = new this.hb.Font(face);
-    font.setScale(face.upem * STEPS, face.upem * STEPS);
-    return { font, upem: face.upem, covers, axes: new Set(Object.keys(face.getAxisInfos())) };
   }
 }
 
@@ -262,21 +235,4 @@ function defaultAxes(id: string): Record<string, number> {
   const face: Face | undefined = FACES.find((one) => one.id === id);
   const axes = Object.fromEntries(Object.entries(face?.axes ?? {}).map(([tag, { default: value }]) => [tag, value]));
   return { ...(face?.weight === undefined ? {} : { wght: face.weight }), ...axes };
-}
-
-/** Family and style as a font calls itself (OpenType name table: 16 and 17, else 1 and 2). */
-function fontName(face: HarfBuzz.Face): string {
-  const ids = new Set(face.listNames().map(({ nameId }) => nameId));
-  const read = (...wanted: number[]): string => {
-    const id = wanted.find((candidate) => ids.has(candidate));
-    return id === undefined
-      ? ''
-      : face
-          .getName(id, 'en')
-          .replace(/[\p{Control}\ufffe\uffff]/gu, '')
-          .trim();
-  };
-  const [family, style] = [read(16, 1), read(17, 2)];
-  const isPlain = style === '' || /^(regular|normal)$/i.test(style) || family.endsWith(style);
-  return (isPlain ? family : `${family} ${style}`).slice(0, 100) || 'My face';
 }

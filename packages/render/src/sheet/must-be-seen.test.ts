@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { LetteringOutline, Opening, Pixels, Point } from '@kadrosyn/core';
 import { apart, colourAt, DrawnPicture, middleOfSubject } from '../../testing/pictures.js';
-import { unsettledCrossings } from '../compose/compose.js';
+import { unsettledCrossings } from '../compose/unsettled-crossings.js';
 import { hardCutsOf } from '../compose/crossing-plan.js';
 
 const SPRUCE = [0x1d, 0x5a, 0x4c];

@@ -19,26 +19,14 @@ import { copyInMood, hasMood } from '../finish/mood.js';
 import { itemBounds } from '../compose/paints.js';
 import type { RenderResources } from '../canvas/resources.js';
 import { uniteBounds } from '../subject/subject.js';
+import { isOnlyMood, onlyChange, sameView, type Frame } from './frame.js';
+import { buildLayers, canBeLayered, copyPart, type KeptLayers } from './kept-layers.js';
 
 /** How a frame was made; shown by benchmarks and tests. */
 export type Painted = 'nothing' | 'part' | 'whole';
 
-interface Frame {
-  readonly sheet: ResolvedSheet;
-  readonly view: SheetView;
-  /** Raised whenever a photo level or the size of the canvas changed. */
-  readonly version: number;
-}
-
 /** Bytes of layers that are kept while something is dragged. */
 const LAYER_BUDGET = 192 * 2 ** 20;
-
-/** What lies below and above the item that is being changed, each drawn once. */
-interface Layers {
-  readonly index: number;
-  readonly below: Surface;
-  readonly above: { readonly surface: Surface; readonly bounds: Bounds } | null;
-}
 
 /**
  * Keeps a canvas in step with a sheet. While one item changes from frame to frame, only the rectangle that it left and
@@ -46,7 +34,7 @@ interface Layers {
  */
 export class SheetPainter {
   private last: Frame | null = null;
-  private layers: Layers | null = null;
+  private layers: KeptLayers | null = null;
   private approximate = false;
   private readonly cache = new Memo('layers', LAYER_BUDGET);
 
@@ -196,13 +184,13 @@ export class SheetPainter {
   /** Below, the item itself, above: the first and the last from cached layers. */
   private paintLayered(drawing: Drawing, index: number, dirty: Bounds): void {
     const { context } = this;
-    if (this.layers?.index !== index) this.layers = this.buildLayers(drawing, index);
+    if (this.layers?.index !== index) this.layers = buildLayers(drawing, index, context.canvas);
     const { below, above } = this.layers;
     // Replaces what was there, which saves clearing it first.
     const item = drawing.sheet.items[index]!;
     if (!hidesAll(item, dirty, drawing)) {
       context.globalCompositeOperation = 'copy';
-      copy(context, below, dirty);
+      copyPart(context, below, dirty);
       context.globalCompositeOperation = 'source-over';
     }
     composeItems({ context, x: 0, y: 0 }, [item], drawing, null, dirty);
@@ -210,81 +198,6 @@ export class SheetPainter {
     const covered = above && intersect(above.bounds, dirty);
     if (!covered) return;
     context.setTransform(1, 0, 0, 1, 0, 0);
-    copy(context, above.surface, covered);
+    copyPart(context, above.surface, covered);
   }
-
-  private buildLayers(drawing: Drawing, index: number): Layers {
-    const { sheet, resources, clip } = drawing;
-    const { width, height } = this.context.canvas;
-    const exact: Drawing = { ...drawing, resources: { ...resources, draft: false } };
-    const onto = (surface: Surface) => {
-      surface.context.beginPath();
-      surface.context.rect(clip.x, clip.y, clip.width, clip.height);
-      surface.context.clip();
-      return { context: surface.context, x: 0, y: 0 };
-    };
-    const below = resources.environment.createSurface(width, height);
-    const backdrop = isBackground(sheet.items[index]!) ? drawGround : drawBackdrop;
-    composeItems(onto(below), withoutBackground(sheet.items.slice(0, index)), exact, (target) => backdrop(target, exact));
-    const upper = sheet.items.slice(index + 1);
-    const bounds = upper.map((item) => itemBounds(item, exact)).reduce(uniteBounds, null);
-    if (!bounds) return { index, below, above: null };
-    const surface = resources.environment.createSurface(width, height);
-    composeItems(onto(surface), upper, exact, null);
-    return { index, below, above: { surface, bounds } };
-  }
-}
-
-/**
- * Whether an item can be drawn between layers of what lies below and above it: nothing above may mix with what it lies on, and no
- * crossing may reach across.
- */
-function canBeLayered({ items, crossings }: ResolvedSheet, index: number): boolean {
-  if (items.slice(index + 1).some(mixes)) return false;
-  const depth = (id: string): number => items.findIndex((item) => item.id === id);
-  return crossings.every(({ lower, upper }) => {
-    const [a, b] = [depth(lower.itemId), depth(upper.itemId)];
-    return a < 0 || b < 0 || Math.max(a, b) < index || Math.min(a, b) > index;
-  });
-}
-
-function copy(context: Context2D, layer: Surface, part: Bounds): void {
-  context.drawImage(layer.image, part.x, part.y, part.width, part.height, part.x, part.y, part.width, part.height);
-}
-
-function sameView(a: Frame, b: Frame): boolean {
-  return (
-    a.version === b.version &&
-    a.view.scale === b.view.scale &&
-    a.view.left === b.view.left &&
-    a.view.top === b.view.top &&
-    a.sheet.id === b.sheet.id
-  );
-}
-
-/** Whether two states of a sheet differ in their mood alone. */
-function isOnlyMood(before: ResolvedSheet, now: ResolvedSheet): boolean {
-  const keys = new Set([...Object.keys(before), ...Object.keys(now)] as (keyof ResolvedSheet)[]);
-  return [...keys].every((key) => key === 'mood' || before[key] === now[key]);
-}
-
-/** The place of the one item in which two states of a sheet differ; null when more than that differs. */
-function onlyChange(before: ResolvedSheet, now: ResolvedSheet): number | null {
-  const { items: old, ...rest } = before;
-  const { items, ...restNow } = now;
-  if (old.length !== items.length) return null;
-  for (const key of Object.keys(rest) as (keyof typeof rest)[]) if (rest[key] !== restNow[key]) return null;
-  if (Object.keys(rest).length !== Object.keys(restNow).length) return null;
-  let found: number | null = null;
-  for (let i = 0; i < items.length; i++) {
-    if (old[i] === items[i]) continue;
-    if (found !== null || old[i]!.id !== items[i]!.id) return null;
-    found = i;
-  }
-  return found;
-}
-
-function mixes(item: Item): boolean {
-  if (item.type === 'group') return (item.blend ?? 'normal') !== 'normal' || item.items.some(mixes);
-  return (item.finish.blend ?? 'normal') !== 'normal';
 }

@@ -1,22 +1,18 @@
 import { computed, inject, Injectable, signal } from '@angular/core';
 import type { CutoutMark, Point } from '@kadrosyn/core';
-import { draggedBox, holdAt, type BoxHold } from './box-mark';
-import type { CutoutTool } from './cutout-tools';
+import { holdAt } from './box-mark';
 import { CutoutWork } from './cutout-work';
+import { hasOpposite, MarkMaking, type BoxDrag } from './mark-making';
 import { PhotoWindow } from './photo-window';
+import { TracedPath } from './traced-path';
 
 /** How near a side of the box has to be, CSS px. */
 const REACH = 10;
 /** Points of a stroke that are nearer to the one before are passed over, CSS px. */
 const APART = 3;
 
-const OPPOSITE: Readonly<Partial<Record<CutoutTool, CutoutTool>>> = { keep: 'leave-out', 'leave-out': 'keep', brush: 'brush' };
-
-interface Drag {
+interface Drag extends BoxDrag {
   readonly id: number;
-  readonly from: Point;
-  readonly hold: BoxHold | null;
-  readonly box: CutoutMark | null;
   readonly isPan: boolean;
 }
 
@@ -24,15 +20,15 @@ interface Drag {
 @Injectable()
 export class CutoutPointer {
   private readonly work = inject(CutoutWork);
-  readonly window = new PhotoWindow();
+  private readonly making = inject(MarkMaking);
+  readonly path = inject(TracedPath);
+  readonly window = inject(PhotoWindow);
   /** The mark that is being drawn. */
   readonly drawn = signal<CutoutMark | null>(null);
   /** Where the pointer is, px of the photo. */
   readonly hover = signal<Point | null>(null);
   /** While a key is held the photo is shown as it was. */
   readonly showsOriginal = signal(false);
-  /** Corners of a path that is being traced, px of the photo. */
-  private readonly corners = signal<readonly number[]>([]);
   /** Where keys draw, px of the photo; null while they were not used. */
   private readonly crossAt = signal<Point | null>(null);
   private readonly holdsSpace = signal(false);
@@ -47,18 +43,6 @@ export class CutoutPointer {
   readonly cross = computed(() => {
     const at = this.crossAt();
     return at && this.window.toWindow(at);
-  });
-  readonly traced = computed(() => {
-    const corners = this.corners();
-    if (corners.length === 0) return null;
-    const at = this.hover();
-    const places = [...corners, ...(at ? [at.x, at.y] : [])];
-    const words: string[] = [];
-    for (let i = 0; i + 1 < places.length; i += 2) {
-      const { x, y } = this.window.toWindow({ x: places[i]!, y: places[i + 1]! });
-      words.push(`${x.toFixed(1)},${y.toFixed(1)}`);
-    }
-    return words.join(' ');
   });
   readonly cursor = computed(() => {
     if (this.holdsSpace()) return 'grab';
@@ -87,7 +71,7 @@ export class CutoutPointer {
     const isPan = event.button === 1 || this.holdsSpace();
     const tool = this.work.tool();
     // The other button draws the opposite: what is left out while Keep is chosen, and the other way round.
-    const isOpposite = event.button === 2 && tool in OPPOSITE;
+    const isOpposite = event.button === 2 && hasOpposite(tool);
     if (event.button !== 0 && !isPan && !isOpposite) return;
     event.preventDefault();
     const box = tool === 'box' && !isPan ? this.box() : null;
@@ -95,8 +79,8 @@ export class CutoutPointer {
     this.drag = { id: event.pointerId, from: isPan ? { x: event.clientX, y: event.clientY } : at, hold, box, isPan };
     this.crossAt.set(null);
     if (isPan || tool === 'box') return;
-    if (tool === 'trace') void this.addCorner(this.inside(at));
-    else this.drawn.set(this.stroke(this.inside(at), isOpposite));
+    if (tool === 'trace') void this.path.addCorner(this.making.inside(at));
+    else this.drawn.set(this.making.stroke(this.making.inside(at), isOpposite));
   }
 
   move(event: PointerEvent): void {
@@ -108,7 +92,7 @@ export class CutoutPointer {
     if (drag.isPan) {
       this.window.move(event.clientX - drag.from.x, event.clientY - drag.from.y);
       this.drag = { ...drag, from: { x: event.clientX, y: event.clientY } };
-    } else if (this.work.tool() === 'box') this.drawn.set(this.boxTo(drag, at));
+    } else if (this.work.tool() === 'box') this.drawn.set(this.making.boxTo(drag, at));
     else this.extend(at);
   }
 
@@ -119,7 +103,7 @@ export class CutoutPointer {
     this.drag = null;
     const mark = this.drawn();
     this.drawn.set(null);
-    if (mark && !drag.isPan && this.isWorthwhile(mark)) this.work.history.mark(mark);
+    if (mark && !drag.isPan && this.making.isWorthwhile(mark)) this.work.history.mark(mark);
   }
 
   cancel(): void {
@@ -128,31 +112,11 @@ export class CutoutPointer {
     this.drawn.set(null);
   }
 
-  /** Adds a corner at once, and puts the path along the edge in between as soon as it is found. */
-  private async addCorner(to: readonly [number, number]): Promise<void> {
-    const before = this.corners();
-    const straight = [...before, ...to];
-    this.corners.set(straight);
-    if (before.length < 2) return;
-    const path = await this.work.trace([before.at(-2)!, before.at(-1)!], to);
-    // Further corners may have come meanwhile.
-    const now = this.corners();
-    if (path.length < 4 || straight.some((value, i) => now[i] !== value)) return;
-    this.corners.set([...before, ...path, ...to, ...now.slice(straight.length)]);
-  }
-
-  /** Ends a traced path; fewer than three corners enclose nothing. */
-  closeTrace(): void {
-    const points = this.corners();
-    this.corners.set([]);
-    if (this.work.tool() === 'trace' && points.length >= 6) this.work.history.mark({ kind: 'trace', points });
-  }
-
   /** Gives up what is being drawn. False when there was nothing. */
   giveUp(): boolean {
-    const had = this.drawn() !== null || this.corners().length > 0 || this.crossAt() !== null;
+    const had = this.drawn() !== null || this.path.isBegun() || this.crossAt() !== null;
     this.cancel();
-    this.corners.set([]);
+    this.path.giveUp();
     this.crossAt.set(null);
     return had;
   }
@@ -178,7 +142,7 @@ export class CutoutPointer {
       const far = (event.shiftKey ? 10 : 40) / 1600;
       const side = Math.max(photo.width, photo.height);
       const at = this.crossAt() ?? { x: photo.width / 2, y: photo.height / 2 };
-      const [x, y] = this.inside({ x: at.x + step[0] * far * side, y: at.y + step[1] * far * side });
+      const [x, y] = this.making.inside({ x: at.x + step[0] * far * side, y: at.y + step[1] * far * side });
       this.crossAt.set({ x: x, y: y });
       this.hover.set({ x: x, y: y });
       const drawn = this.drawn();
@@ -192,64 +156,31 @@ export class CutoutPointer {
 
   private enter(photo: { readonly width: number; readonly height: number }): void {
     const at = this.crossAt();
-    if (this.work.tool() === 'trace' && !at) return this.closeTrace();
+    if (this.work.tool() === 'trace' && !at) return this.path.close();
     const { x, y } = at ?? { x: photo.width / 2, y: photo.height / 2 };
     if (this.work.tool() === 'trace') {
-      const corners = this.corners();
       // Enter twice at one place closes the path.
-      if (corners.at(-2) === x && corners.at(-1) === y) this.closeTrace();
-      else void this.addCorner([x, y]);
+      if (this.path.endsAt(x, y)) this.path.close();
+      else void this.path.addCorner([x, y]);
       return;
     }
     const mark = this.drawn();
     if (!mark) {
       this.crossAt.set({ x, y });
-      this.drawn.set(this.work.tool() === 'box' ? { kind: 'box', points: [x, y, x, y] } : this.stroke([x, y]));
+      this.drawn.set(this.work.tool() === 'box' ? { kind: 'box', points: [x, y, x, y] } : this.making.stroke([x, y]));
       return;
     }
     this.drawn.set(null);
-    if (this.isWorthwhile(mark)) this.work.history.mark(mark);
-  }
-
-  private boxTo({ from, hold, box }: Drag, at: Point): CutoutMark {
-    const photo = this.work.photo()!;
-    if (box && hold) return draggedBox(box, hold, at.x - from.x, at.y - from.y, photo);
-    return { kind: 'box', points: [...this.inside(from), ...this.inside(at)] };
+    if (this.making.isWorthwhile(mark)) this.work.history.mark(mark);
   }
 
   private extend(at: Point): void {
     const mark = this.drawn();
     if (!mark) return;
-    const [x, y] = this.inside(at);
+    const [x, y] = this.making.inside(at);
     const { points } = mark;
     if (Math.hypot(x - points.at(-2)!, y - points.at(-1)!) * this.window.view().scale < APART) return;
     this.drawn.set({ ...mark, points: [...points, x, y] });
-  }
-
-  private stroke(points: readonly number[], isOpposite = false): CutoutMark {
-    const chosen = this.work.tool();
-    const tool = isOpposite ? OPPOSITE[chosen]! : chosen;
-    const width = this.work.strokeWidth();
-    if (tool !== 'brush') return { kind: tool === 'soft-edge' || tool === 'leave-out' ? tool : 'keep', points, width };
-    return {
-      kind: this.work.brushErases() !== isOpposite ? 'erase' : 'paint',
-      points,
-      width,
-      softness: this.work.brushSoftness(),
-    };
-  }
-
-  /** A box of no size is a slip. */
-  private isWorthwhile({ kind, points }: CutoutMark): boolean {
-    if (kind !== 'box') return true;
-    const { scale } = this.window.view();
-    return Math.min(Math.abs(points[2]! - points[0]!), Math.abs(points[3]! - points[1]!)) * scale > 4;
-  }
-
-  private inside({ x, y }: Point): [number, number] {
-    const { width, height } = this.work.photo() ?? { width: 1, height: 1 };
-    const round = (value: number): number => Math.round(value * 10) / 10;
-    return [round(Math.min(Math.max(x, 0), width)), round(Math.min(Math.max(y, 0), height))];
   }
 
   private pinch(event: PointerEvent): void {

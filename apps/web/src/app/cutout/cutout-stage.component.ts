@@ -28,7 +28,7 @@ import { hatch } from './hatch';
     '(pointercancel)': 'pointer.cancel()',
     '(pointerleave)': 'pointer.hover.set(null)',
     '(contextmenu)': '$event.preventDefault()',
-    '(dblclick)': 'pointer.closeTrace()',
+    '(dblclick)': 'pointer.path.close()',
     '(wheel)': 'onWheel($event)',
     '(keydown)': 'pointer.key($event)',
     '[style.cursor]': 'pointer.cursor()',

@@ -10,11 +10,15 @@ import type { Cutout, Bounds, Opening, PhotoFill } from '@kadrosyn/core';
 import { isForField } from '../interface/field-keys';
 import type { CuttingRequest } from './cutting-request';
 import { CutoutPanelComponent } from './cutout-panel.component';
+import { CutoutMaking } from './cutout-making';
 import { CutoutPointer } from './cutout-pointer';
 import type { CutoutGround } from './cutout-preview.component';
 import { CutoutStageComponent } from './cutout-stage.component';
 import { CUTOUT_TOOLS } from './cutout-tools';
 import { CutoutWork } from './cutout-work';
+import { MarkMaking } from './mark-making';
+import { PhotoWindow } from './photo-window';
+import { TracedPath } from './traced-path';
 
 /** What the view gives back. */
 export interface UsedCutout {
@@ -36,7 +40,7 @@ export interface UsedCutout {
     CutoutStageComponent,
     CutoutPanelComponent,
   ],
-  providers: [CutoutWork, CutoutPointer],
+  providers: [CutoutMaking, CutoutWork, PhotoWindow, MarkMaking, TracedPath, CutoutPointer],
   templateUrl: './cutout-view.component.html',
   styleUrl: './cutout-view.component.scss',
   host: {

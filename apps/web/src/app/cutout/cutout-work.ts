@@ -1,28 +1,19 @@
 import { computed, effect, inject, Injectable, signal, untracked, type OnDestroy } from '@angular/core';
-import type { Bounds, Cutout, CutoutMark, Photo } from '@kadrosyn/core';
-import { newId, withRevision } from '@kadrosyn/core';
+import type { Cutout, Photo } from '@kadrosyn/core';
 import { faultOf } from '../api/fault';
 import { Server } from '../api/server';
 import { CutoutDrafts } from './cutout-drafts';
 import { CutoutEngine } from './cutout-engine';
 import { CutoutHistory, NOTHING_SAID, type CutoutState } from './cutout-history';
 import type { BegunCutout, QuickAnswer, SubjectPreview } from './cutout-messages';
+import { CutoutMaking, type KeptCutout } from './cutout-making';
 import type { CutoutTool } from './cutout-tools';
 import { markWords } from './mark-words';
-import { SlowEngine } from './slow-engine';
+import { SlowAnswers } from './slow-answers';
 
 const UNSURE = 'No subject stands out clearly here, so none was marked. Draw a box around it, or mark it with Keep.';
 const NOT_FLAT = 'The background is not flat enough for that. Use a box or strokes.';
 const FAILED = 'That could not be worked out. Your marks are kept; take the last one back and try another.';
-/** Answers that have so much in common differ by nothing that can be seen at once. */
-const ALL_BUT_THE_SAME = 0.985;
-
-/** What was made and kept. */
-export interface KeptCutout {
-  readonly cutout: Cutout;
-  readonly focus: Bounds | undefined;
-}
-
 /** Marks whose cutout is the answer to them. */
 const ANSWERED: ReadonlySet<string> = new Set(['suggest', 'box', 'keep', 'leave-out', 'erase', 'soft-edge']);
 
@@ -31,11 +22,9 @@ const ANSWERED: ReadonlySet<string> = new Set(['suggest', 'box', 'keep', 'leave-
 export class CutoutWork implements OnDestroy {
   private readonly server = inject(Server);
   private readonly drafts = inject(CutoutDrafts);
+  private readonly making = inject(CutoutMaking);
   private engine: CutoutEngine | null = null;
-  private readonly slow = new SlowEngine();
-  /** Marks for which a slower answer, or a person, was sought already. */
-  private readonly bettered = new WeakSet<readonly CutoutMark[]>();
-  private readonly sought = new WeakSet<readonly CutoutMark[]>();
+  private readonly slow = new SlowAnswers();
   readonly history = new CutoutHistory();
   readonly photo = signal<Photo | null>(null);
   readonly begun = signal<BegunCutout | null>(null);
@@ -49,10 +38,8 @@ export class CutoutWork implements OnDestroy {
   readonly answer = signal<QuickAnswer | null>(null);
   readonly preview = signal<SubjectPreview | null>(null);
   readonly isThinking = signal(false);
-  /** What is to be said about the last answer. */
-  readonly news = signal<string | null>(null);
-  /** The share of the finished cutout that is done; null while none is made. */
-  readonly progress = signal<number | null>(null);
+  readonly news = this.making.news;
+  readonly progress = this.making.progress;
   /** Cutouts of this photo that are kept. */
   readonly kept = signal<readonly Cutout[]>([]);
   /** The one that is taken up again; null for a new one. */
@@ -160,9 +147,16 @@ export class CutoutWork implements OnDestroy {
     try {
       const answer = await engine.answer(state);
       if (!answer || engine !== this.engine) return;
-      if (answer.isUnsure && (await this.findPerson(engine, state))) {
-        await this.work(state);
-        return;
+      if (answer.isUnsure && this.slow.mayFindPerson(state)) {
+        this.news.set('Looking for a person…');
+        const person = await this.slow.person(this.begun()!, state);
+        if (engine !== this.engine) return;
+        if (person) {
+          await engine.take(state.marks, person);
+          this.news.set('A person was found.');
+          await this.work(state);
+          return;
+        }
       }
       this.answer.set(answer);
       this.preview.set(null);
@@ -172,7 +166,11 @@ export class CutoutWork implements OnDestroy {
       if (!preview || engine !== this.engine) return;
       this.preview.set(preview);
       this.isThinking.set(false);
-      await this.seekBetter(engine, state, answer);
+      const better = await this.slow.better(this.begun()!, state, answer);
+      const isStill = (): boolean => engine === this.engine && this.history.now().marks === state.marks;
+      if (!better || !isStill() || !(await engine.takesBetter(state.marks, better)) || !isStill()) return;
+      await this.work(this.history.now());
+      this.news.set('A slower, better answer was found and used.');
     } catch (error) {
       if (engine !== this.engine) return;
       console.error(error);
@@ -181,111 +179,32 @@ export class CutoutWork implements OnDestroy {
     }
   }
 
-  /** Whether the model of persons found someone where nothing else stood out; that is then the answer. */
-  private async findPerson(engine: CutoutEngine, { marks }: CutoutState): Promise<boolean> {
-    if (marks.at(-1)?.kind !== 'suggest' || this.sought.has(marks)) return false;
-    this.sought.add(marks);
-    this.news.set('Looking for a person…');
-    const person = await this.slow.person(this.begun()!.copy).catch((error: unknown) => {
-      console.error(error);
-      return null;
-    });
-    if (!person || engine !== this.engine) return false;
-    await engine.take(marks, person);
-    this.news.set('A person was found.');
-    return true;
-  }
-
-  /** Asks for the slower answer once for each state, and takes it where it is better and nothing was said since. */
-  private async seekBetter(engine: CutoutEngine, state: CutoutState, { mask, hints, isEmpty }: QuickAnswer): Promise<void> {
-    const { marks } = state;
-    if (isEmpty || this.bettered.has(marks) || !marks.some(({ kind }) => kind === 'box' || kind === 'suggest' || kind === 'keep'))
-      return;
-    this.bettered.add(marks);
-    const slower = await this.slow.better({ pixels: this.begun()!.copy, mask, hints });
-    if (!slower || engine !== this.engine || this.history.now().marks !== marks) return;
-    const common = await engine.improve(marks, slower);
-    if (common === null || common > ALL_BUT_THE_SAME || this.history.now().marks !== marks) return;
-    await this.work(this.history.now());
-    this.news.set('A slower, better answer was found and used.');
-  }
-
   /** The path along edges from one point of the photo to another; a straight one while that can not be told. */
   async trace(from: readonly [number, number], to: readonly [number, number]): Promise<readonly number[]> {
     const [begun, photo] = [this.begun(), this.photo()];
-    if (!begun || !photo) return to;
-    try {
-      const { traced } = begun;
-      await this.slow.look(traced);
-      const scale = traced.width / photo.width;
-      const onPicture = ([x, y]: readonly [number, number]): [number, number] => [
-        Math.min(traced.width - 1, Math.max(0, Math.floor(x * scale))),
-        Math.min(traced.height - 1, Math.max(0, Math.floor(y * scale))),
-      ];
-      const path = await this.slow.path(onPicture(from), onPicture(to));
-      return path.map((value) => Math.round(((value + 0.5) / scale) * 10) / 10);
-    } catch (error) {
-      console.error(error);
-      return to;
-    }
+    return begun && photo ? this.slow.path(begun.traced, photo, from, to) : to;
   }
 
-  /**
-   * Makes the cutout at full size and keeps it as the next revision. Null when it was cancelled or failed; what was said stays.
-   */
+  /** Makes the cutout at full size and keeps it as the next revision. Null when it was cancelled or failed; what was said stays. */
   async keep(): Promise<KeptCutout | null> {
-    const [photo, engine] = [this.photo(), this.engine];
+    const [photo, engine, known, state] = [this.photo(), this.engine, this.takenUp(), this.history.now()];
     if (!photo || !engine || this.progress() !== null) return null;
-    const { marks, edge, pieces } = this.history.now();
-    const known = this.takenUp();
     // What is used as it was kept needs no further revision.
     if (known && !this.isChanged()) return { cutout: known, focus: undefined };
-    this.progress.set(0);
-    try {
-      const finished = await engine.finish('kept', { marks, edge, pieces }, (share) => this.progress.set(0.7 * share));
-      if (!finished || this.progress() === null) return null;
-      if (!finished.focus) {
-        this.news.set('Nothing of the photo would be kept. Mark what stays: a box around it, or a stroke of Keep.');
-        return null;
-      }
-      const matteSha256 = await this.server.addMatte(photo.id, finished.png);
-      this.progress.set(0.9);
-      const cutout = withRevision(
-        { id: known?.id ?? newId('cutout'), name: this.name().trim() || 'Subject', revisions: known?.revisions ?? [] },
-        { matteSha256, marks, edge, pieces },
-      );
-      await this.server.keepCutout(photo.id, cutout);
-      this.first = this.history.now();
-      return { cutout, focus: finished.focus };
-    } catch (error) {
-      this.news.set(`The cutout could not be kept. ${faultOf(error).message}`);
-      return null;
-    } finally {
-      this.progress.set(null);
-    }
+    const kept = await this.making.keep(engine, photo, { known, name: this.name() }, state);
+    if (kept) this.first = this.history.now();
+    return kept;
   }
 
   /** Makes a PNG of the subject alone, on a clear ground, at full size. Null when it was cancelled or failed. */
   async subjectFile(): Promise<Blob | null> {
-    const { engine } = this;
-    if (!engine || this.progress() !== null) return null;
-    this.progress.set(0);
-    try {
-      const finished = await engine.finish('subject', this.history.now(), (share) => this.progress.set(share));
-      return finished && new Blob([finished.png as Uint8Array<ArrayBuffer>], { type: 'image/png' });
-    } catch (error) {
-      console.error(error);
-      this.news.set('The picture could not be made; the browser may be out of memory. Your marks are kept.');
-      return null;
-    } finally {
-      this.progress.set(null);
-    }
+    return this.engine && this.making.subjectFile(this.engine, this.history.now());
   }
 
   /** Gives up making the finished cutout. */
   cancel(): void {
     this.engine?.cancel();
-    this.progress.set(null);
+    this.making.giveUp();
   }
 
   ngOnDestroy(): void {

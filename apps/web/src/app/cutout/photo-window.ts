@@ -1,4 +1,4 @@
-import { computed, signal } from '@angular/core';
+import { computed, Injectable, signal } from '@angular/core';
 import type { Point } from '@kadrosyn/core';
 
 /** Room around the whole photo, px. */
@@ -6,6 +6,7 @@ const ROOM = 24;
 const [LEAST, MOST] = [0.02, 16];
 
 /** How a photo lies in a window: zoomed and moved. All lengths of the window are CSS px. */
+@Injectable()
 export class PhotoWindow {
   readonly size = signal({ width: 0, height: 0 });
   readonly photo = signal({ width: 1, height: 1 });

@@ -5,7 +5,7 @@ import { Server } from '../../api/server';
 import { CutoutEngine } from '../../cutout/cutout-engine';
 import { NOTHING_SAID, type CutoutState } from '../../cutout/cutout-history';
 import { SlowEngine } from '../../cutout/slow-engine';
-import type { KeptCutout } from '../../cutout/cutout-work';
+import type { KeptCutout } from '../../cutout/cutout-making';
 
 /** Finds the subject of a photo without a word from the person, where it stands out clearly. */
 @Injectable()

@@ -13,7 +13,8 @@ import {
 } from '@kadrosyn/core';
 import { describe, expect, it } from 'vitest';
 import { EditorActions } from './editor.actions';
-import { editorFeature, shownProject } from './editor.reducer';
+import { editorFeature } from './editor.reducer';
+import { shownProject } from './shown-project';
 import { selectSheet, selectShownSheet } from './editor.selectors';
 import { INITIAL_STATE, type EditorState } from './editor.state';
 

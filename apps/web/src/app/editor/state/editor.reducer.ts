@@ -1,11 +1,4 @@
-import {
-  commit,
-  mergeEdits,
-  redo,
-  undo,
-  type Edit,
-  type Step,
-} from '@kadrosyn/core';
+import { commit, mergeEdits, redo, undo, type Edit, type Step } from '@kadrosyn/core';
 import { createFeature, createReducer, on } from '@ngrx/store';
 import { EditorActions } from './editor.actions';
 import { INITIAL_STATE, needsPerson, type EditorState } from './editor.state';

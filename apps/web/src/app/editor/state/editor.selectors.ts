@@ -1,6 +1,7 @@
 import { outermost, type Item, type Project, type Sheet } from '@kadrosyn/core';
 import { createSelector } from '@ngrx/store';
-import { editorFeature, shownProject } from './editor.reducer';
+import { editorFeature } from './editor.reducer';
+import { shownProject } from './shown-project';
 
 const NOTHING: readonly Item[] = [];
 

@@ -3,12 +3,9 @@ import { MatButtonModule } from '@angular/material/button';
 import {
   apply,
   contoursPath,
-  insertNode,
   moveHandle,
   moveNode,
   nearestOnContours,
-  removeNode,
-  toggleCurve,
   toPathData,
   transformPath,
   withHoles,
@@ -19,7 +16,8 @@ import { isTyping } from '../../../interface/field-keys';
 import { Notices } from '../../session/notices';
 import type { StageOverlay } from '../stage-mode';
 import { Viewport } from '../../stage/viewport';
-import { drawnNode, onEighth, OutlinePen, type NodeId } from './outline-pen';
+import { ChosenNode } from './chosen-node';
+import { away, drawnNode, onEighth, OutlinePen, type NodeId } from './outline-pen';
 import { nodeId, openData, shownNodes } from './shown-nodes';
 
 /** The pointer takes hold of a line or a point from so far away, css px. */
@@ -35,12 +33,14 @@ type PenGesture =
 @Component({
   selector: 'ka-outline-pen',
   imports: [MatButtonModule],
+  providers: [ChosenNode],
   templateUrl: './outline-pen.component.html',
   styleUrl: './outline-pen.component.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class OutlinePenComponent implements StageOverlay {
   readonly pen = inject(OutlinePen);
+  readonly chosen = inject(ChosenNode);
   private readonly viewport = inject(Viewport);
   private readonly notices = inject(Notices);
   private readonly host = inject<ElementRef<HTMLElement>>(ElementRef);
@@ -86,19 +86,8 @@ export class OutlinePenComponent implements StageOverlay {
 
   readonly nodes = computed(() => shownNodes(this.pen.drawing(), this.pen.chosen(), this.pen.canClose(), this.shown));
 
-  private readonly chosenNode = computed(() => {
-    const [id, drawing] = [this.pen.chosen(), this.pen.drawing()];
-    const node = id && drawing && !drawing.open ? drawing.contours[id.contour]?.[id.node] : undefined;
-    return id && node ? { id, node } : null;
-  });
-
-  readonly chosenIsCurved = computed(() => {
-    const node = this.chosenNode()?.node;
-    return !!(node?.before ?? node?.after);
-  });
-
   readonly handles = computed(() => {
-    const node = this.chosenNode()?.node ?? this.pen.drawing()?.open?.at(-1);
+    const node = this.chosen.at()?.node ?? this.pen.drawing()?.open?.at(-1);
     if (!node) return [];
     return (['before', 'after'] as const).flatMap((which) => {
       const place = node[which];
@@ -113,7 +102,7 @@ export class OutlinePenComponent implements StageOverlay {
     const [drawing, p] = [this.pen.drawing(), this.cursor()];
     if (!drawing || drawing.open || !p || this.gesture) return null;
     const near = nearestOnContours(drawing.contours, p);
-    const reach = REACH / this.viewport.zoom();
+    const reach = this.reach();
     if (!near || near.distance > reach || drawing.contours.flat().some((node) => away(node, p) < 1.5 * reach)) return null;
     return this.shown(near.at);
   });
@@ -122,6 +111,9 @@ export class OutlinePenComponent implements StageOverlay {
     const at = this.keyed();
     return at && this.shown(at);
   });
+
+  /** How near the pointer has to be, px of the sheet. */
+  private readonly reach = computed(() => REACH / this.viewport.zoom());
 
   private readonly shown = (p: Point): Point => apply(this.viewport.matrix(), p);
 
@@ -146,19 +138,11 @@ export class OutlinePenComponent implements StageOverlay {
     const chosen = this.pen.chosen();
     if (which && chosen) return void (this.gesture = { kind: 'handle', id: chosen, which, started: false });
     const key = target.closest('[data-node]')?.getAttribute('data-node');
-    const id = key ? nodeId(key) : this.insertAt(p);
+    const id = key ? nodeId(key) : this.pen.insertNear(p, this.reach());
     this.pen.chosen.set(id);
     if (!id) return;
     const node = this.pen.drawing()!.contours[id.contour]![id.node]!;
     this.gesture = { kind: 'node', id, from: p, node, started: !key };
-  }
-
-  private insertAt(p: Point): NodeId | null {
-    const drawing = this.pen.drawing()!;
-    const near = nearestOnContours(drawing.contours, p);
-    if (!near || near.distance * this.viewport.zoom() > REACH) return null;
-    this.pen.change(near.contour, insertNode(drawing.contours[near.contour]!, near.side, near.t));
-    return { contour: near.contour, node: near.side + 1 };
   }
 
   onMove(event: PointerEvent): void {
@@ -216,8 +200,8 @@ export class OutlinePenComponent implements StageOverlay {
     else if (key === ' ') this.putPoint();
     else if (key === 'Backspace' || key === 'Delete') {
       if (this.pen.drawing()?.open) this.pen.removeLast();
-      else this.removeChosen();
-    } else if (key.toLowerCase() === 'c') this.toggleCurve();
+      else this.chosen.remove();
+    } else if (key.toLowerCase() === 'c') this.chosen.toggleCurve();
     else return false;
     return true;
   }
@@ -228,14 +212,7 @@ export class OutlinePenComponent implements StageOverlay {
       x: key === 'ArrowLeft' ? -step : key === 'ArrowRight' ? step : 0,
       y: key === 'ArrowUp' ? -step : key === 'ArrowDown' ? step : 0,
     };
-    const chosen = this.chosenNode();
-    if (chosen) {
-      const contour = this.pen.drawing()!.contours[chosen.id.contour]!;
-      return this.pen.change(
-        chosen.id.contour,
-        contour.map((node, n) => (n === chosen.id.node ? moveNode(node, by) : node)),
-      );
-    }
+    if (this.chosen.moveBy(by)) return;
     const { width, height } = this.viewport.size();
     const from = this.keyed() ?? this.viewport.toSheet({ x: width / 2, y: height / 2 });
     this.keyed.set({ x: from.x + by.x, y: from.y + by.y });
@@ -244,20 +221,7 @@ export class OutlinePenComponent implements StageOverlay {
   private putPoint(): void {
     const at = this.keyed();
     if (at && this.pen.drawing()?.open) this.pen.add(at);
-    else if (at) this.pen.chosen.set(this.insertAt(at));
-  }
-
-  toggleCurve(): void {
-    const chosen = this.chosenNode();
-    if (!chosen) return;
-    this.pen.change(chosen.id.contour, toggleCurve(this.pen.drawing()!.contours[chosen.id.contour]!, chosen.id.node));
-  }
-
-  removeChosen(): void {
-    const chosen = this.chosenNode();
-    if (!chosen) return;
-    this.pen.chosen.set(null);
-    this.pen.change(chosen.id.contour, removeNode(this.pen.drawing()!.contours[chosen.id.contour]!, chosen.id.node));
+    else if (at) this.pen.chosen.set(this.pen.insertNear(at, this.reach()));
   }
 
   done(): void {
@@ -268,8 +232,4 @@ export class OutlinePenComponent implements StageOverlay {
     const { left, top } = this.host.nativeElement.getBoundingClientRect();
     return this.viewport.toSheet({ x: event.clientX - left, y: event.clientY - top });
   }
-}
-
-function away(a: Point, b: Point): number {
-  return Math.hypot(a.x - b.x, a.y - b.y);
 }

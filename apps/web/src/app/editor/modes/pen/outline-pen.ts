@@ -6,7 +6,9 @@ import {
   contoursPath,
   freePathOutline,
   insertItem,
+  insertNode,
   invert,
+  nearestOnContours,
   newShapedOpening,
   outlinePath,
   pathContours,
@@ -111,6 +113,15 @@ export class OutlinePen {
     if (drawing?.open && this.canClose()) this.set({ contours: [...drawing.contours, drawing.open], open: null });
   }
 
+  /** Adds a point to the line that passes nearest. @param reach - how near it has to pass, px of the sheet. @returns null where none does */
+  insertNear(p: Point, reach: number): NodeId | null {
+    const { contours } = this.state()!;
+    const near = nearestOnContours(contours, p);
+    if (!near || near.distance > reach) return null;
+    this.change(near.contour, insertNode(contours[near.contour]!, near.side, near.t));
+    return { contour: near.contour, node: near.side + 1 };
+  }
+
   /** The contour of a point with something done to it. */
   change(index: number, to: Contour, step = true): void {
     const drawing = this.state();
@@ -164,4 +175,9 @@ export function onEighth(from: Point, p: Point): Point {
   const angle = (Math.round(Math.atan2(dy, dx) / (Math.PI / 4)) * Math.PI) / 4;
   const reach = dx * Math.cos(angle) + dy * Math.sin(angle);
   return apply({ a: 1, b: 0, c: 0, d: 1, e: from.x, f: from.y }, { x: reach * Math.cos(angle), y: reach * Math.sin(angle) });
+}
+
+/** How far two points are apart. */
+export function away(a: Point, b: Point): number {
+  return Math.hypot(a.x - b.x, a.y - b.y);
 }

@@ -6,6 +6,6 @@ type Box = NonNullable<Awaited<ReturnType<Locator['boundingBox']>>>;
 export const boxOf = async (element: Locator): Promise<Box> => {
   await expect(element).toBeVisible();
   const box = await element.boundingBox();
-  if (!box) throw new Error(`${element} went away while it was looked at.`);
+  if (!box) throw new Error(`${String(element)} went away while it was looked at.`);
   return box;
 };

@@ -58,7 +58,7 @@ export async function buildServer(config: Config): Promise<BuiltServer> {
   const tasks = new TaskPools(config.fileTime);
   const exportJobs = new ExportJobs(config.databaseUrl, connection.db, tasks, config.facesFolder, app.log);
   const library = new LibraryClient(config.libraryUrl, config.libraryPatience, config.limits.bytes);
-  const services = new Services(config, connection.db, tasks, exportJobs, library, app.log);
+  const services = new Services({ config, db: connection.db, tasks, exportJobs, library }, app.log);
   const workspaceName = await ensureWorkspace(connection.db, 'Wrenfold Pottery');
   await exportJobs.start();
   const sweeper = startSweeping(connection.db, app.log);

@@ -16,20 +16,28 @@ import { StyleStore } from './styles/style-store.js';
 import { TemplateStore } from './templates/template-store.js';
 import type { TaskPools } from './tasks/task-pools.js';
 
+interface Given {
+  readonly config: Config;
+  readonly db: Database;
+  readonly tasks: TaskPools;
+  readonly exportJobs: ExportJobs;
+  readonly library: LibraryClient;
+}
+
 /** What the routes work with. Stores are made for the workspace of the request, so that no query can leave it. */
 export class Services {
   readonly documents: Documents;
   readonly pictures: ProjectPictures;
 
-  constructor(
-    readonly config: Config,
-    readonly db: Database,
-    readonly tasks: TaskPools,
-    readonly exportJobs: ExportJobs,
-    readonly library: LibraryClient,
-    log: FastifyBaseLogger,
-  ) {
-    this.documents = new Documents(tasks);
+  readonly config: Config;
+  readonly db: Database;
+  readonly tasks: TaskPools;
+  readonly exportJobs: ExportJobs;
+  readonly library: LibraryClient;
+
+  constructor(given: Given, log: FastifyBaseLogger) {
+    ({ config: this.config, db: this.db, tasks: this.tasks, exportJobs: this.exportJobs, library: this.library } = given);
+    this.documents = new Documents(given.tasks);
     this.pictures = new ProjectPictures(this, log);
   }
 

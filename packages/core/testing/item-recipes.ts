@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { findItem } from '../src/document/find-item.js';
-import type { Group, Item } from '../src/document/item.js';
+import type { Item } from '../src/document/item.js';
 import { changeItem, insertItem, placeOf, removeItem } from '../src/document/make-edit.js';
 import { isBackground } from '../src/document/background.js';
 import { testGroup, testOpening } from './test-documents.js';

@@ -10,6 +10,7 @@ export const PAINT: readonly Artwork[] = [
 ];
 
 /** A spread of water colour: pale inside, darker where it dried at the edge. */
+// eslint-disable-next-line max-params -- a row of the table of washes
 function wash(id: string, name: string, words: string, proportion: number, colour: string, seed: number): Artwork {
   const random = noise(seed);
   const width = proportion * 100;

@@ -20,6 +20,7 @@ export class Pen {
     return this;
   }
 
+  // eslint-disable-next-line max-params -- a curve has three points, written as the path of a canvas has them
   curve(ax: number, ay: number, bx: number, by: number, x: number, y: number): this {
     this.steps.push(`C${this.at(ax, ay)} ${this.at(bx, by)} ${this.at(x, y)}`);
     return this;

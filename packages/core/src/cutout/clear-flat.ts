@@ -85,6 +85,7 @@ function besideCleared(cleared: Uint8Array, i: number, width: number, height: nu
 }
 
 /** How much a px at the edge belongs to the artwork: its distance from the ground as a share of the farthest beside it. */
+// eslint-disable-next-line max-params -- once for each pixel: an object would be made for each
 function edgeShare(
   data: Uint8ClampedArray,
   i: number,

@@ -54,6 +54,7 @@ export async function edgeSamples(photo: Pixels, band: EdgeBand, pause: (done: n
   return { front, back };
 }
 
+// eslint-disable-next-line max-params -- once for each pixel: an object would be made for each
 function samplePx(photo: Pixels, band: EdgeBand, n: number, samples: RaySamples, front: Int32Array, back: Int32Array): void {
   const i = band.indices[n]!;
   raySamples(band, n, samples);

@@ -34,17 +34,18 @@ interface Part {
  * without features.
  * @param parts - at most so many; fewer where there are fewer features.
  */
-export function featureMixture({ values, dims, weights }: WeighedFeatures, parts: number): FeatureMixture | null {
+export function featureMixture(features: WeighedFeatures, parts: number): FeatureMixture | null {
+  const { values, dims, weights } = features;
   const members = Int32Array.from(weights.length > 0 ? indicesOf(weights) : []);
   if (members.length === 0) return null;
-  const middles = farApart(members, values, dims, weights, parts);
+  const middles = farApart(members, features, parts);
   const count = middles.length / dims;
   const owner = new Int32Array(members.length);
   for (let round = 0; round < ROUNDS; round++) {
     for (let m = 0; m < members.length; m++) owner[m] = nearest(values, dims * members[m]!, middles, dims, count);
-    moveMiddles(middles, owner, members, values, dims, weights);
+    moveMiddles(middles, owner, members, features);
   }
-  const fitted = fitParts(middles, owner, members, values, dims, weights);
+  const fitted = fitParts(middles, owner, members, features);
   const ahead = new Float64Array(dims);
   return {
     cost(at, offset) {
@@ -76,13 +77,7 @@ function squared(a: ArrayLike<number>, at: number, b: ArrayLike<number>, bt: num
 }
 
 /** The heaviest, and then always the one that weighs most by its distance from those chosen. */
-function farApart(
-  members: Int32Array,
-  values: ArrayLike<number>,
-  dims: number,
-  weights: ArrayLike<number>,
-  parts: number,
-): Float64Array {
+function farApart(members: Int32Array, { values, dims, weights }: WeighedFeatures, parts: number): Float64Array {
   const chosen = [members.reduce((best, i) => (weights[i]! > weights[best]! ? i : best), members[0]!)];
   const away = Float64Array.from(members, (i) => squared(values, dims * i, values, dims * chosen[0]!, dims));
   while (chosen.length < parts) {
@@ -118,9 +113,7 @@ function moveMiddles(
   middles: Float64Array,
   owner: Int32Array,
   members: Int32Array,
-  values: ArrayLike<number>,
-  dims: number,
-  weights: ArrayLike<number>,
+  { values, dims, weights }: WeighedFeatures,
 ): void {
   const sums = new Float64Array(middles.length);
   const whole = new Float64Array(middles.length / dims);
@@ -139,9 +132,7 @@ function fitParts(
   middles: Float64Array,
   owner: Int32Array,
   members: Int32Array,
-  values: ArrayLike<number>,
-  dims: number,
-  weights: ArrayLike<number>,
+  { values, dims, weights }: WeighedFeatures,
 ): Part[] {
   const count = middles.length / dims;
   const spread = new Float64Array(count * dims * dims);

@@ -50,6 +50,7 @@ export function superpixels({ width, height, lab }: WorkingCopy, options: Superp
 }
 
 /** Gives the px around a middle to it, where no other is nearer. */
+// eslint-disable-next-line max-params -- once for each superpixel and round: an object would be made for each
 function assign(
   k: number,
   centres: Float32Array,

@@ -28,7 +28,7 @@ export function smallPixels(pixels: Pixels, side: number): Pixels {
   let near = pixels;
   // Sampling alone must not shrink by more than 2.
   while (near.width >= 2 * width && near.height >= 2 * height) near = halve(near, isOpaque(near));
-  return samplePixels(near, scaling(near.width / width, near.height / height), width, height, isOpaque(near));
+  return samplePixels(near, scaling(near.width / width, near.height / height), { width, height }, isOpaque(near));
 }
 
 /**

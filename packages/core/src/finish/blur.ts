@@ -29,7 +29,7 @@ export function blurPlane(plane: Plane, sigma: number): Plane {
   for (let y = 0; y < height; y++) {
     values.set(plane.data.subarray(y * width, (y + 1) * width), (room.top + y) * wide + room.left);
   }
-  boxBlur(values, wide, high, 1, sigma, 0);
+  boxBlur({ values, width: wide, height: high, channels: 1 }, sigma, 0);
   const data = new Uint8Array(width * height);
   for (let y = 0, i = 0; y < height; y++) {
     for (let x = 0, at = (room.top + y) * wide + room.left; x < width; x++, i++, at++) data[i] = values[at]! + 0.5;
@@ -73,7 +73,7 @@ export function blurPixels(pixels: Pixels, sigma: number): Pixels {
   const small = averaged(pixels, factor, channels);
   // Averaging blurs as a box does, and making it large again as a triangle: the passes between give the rest.
   const rest = Math.sqrt(sigma * sigma - (factor === 1 ? 0 : (factor * factor - 1) / 12 + (factor * factor) / 6)) / factor;
-  boxBlur(small.values, small.width, small.height, channels, rest, 1);
+  boxBlur({ ...small, channels }, rest, 1);
   const out = new Uint8ClampedArray(data.length);
   if (factor === 1) {
     for (let i = 0, o = 0; i < data.length; i += 4, o += channels) {
@@ -154,7 +154,15 @@ function blendRows({ width, height, values }: Averaged, channels: number, v: num
  * @param values - rows of px, each of `channels` values.
  * @param repeat - 1 repeats the outermost values beyond the ends, 0 counts them as nothing.
  */
-function boxBlur(values: Float32Array, width: number, height: number, channels: number, sigma: number, repeat: 0 | 1): void {
+interface Channels {
+  /** channels * width * height, by rows. */
+  readonly values: Float32Array;
+  readonly width: number;
+  readonly height: number;
+  readonly channels: number;
+}
+
+function boxBlur({ values, width, height, channels }: Channels, sigma: number, repeat: 0 | 1): void {
   const between = new Float32Array(values.length);
   const row = width * channels;
   for (const radius of boxRadii(sigma)) {
@@ -166,6 +174,7 @@ function boxBlur(values: Float32Array, width: number, height: number, channels: 
 }
 
 /** Sliding mean along one line. */
+// eslint-disable-next-line max-params -- once for each row: an object would be made for each
 function boxLine(
   from: Float32Array,
   to: Float32Array,
@@ -201,6 +210,7 @@ function boxLine(
 }
 
 /** The same along all columns at once: rows are read one after the other, which memory gives several times faster than columns. */
+// eslint-disable-next-line max-params -- as boxLine, of whole rows
 function boxColumns(from: Float32Array, to: Float32Array, width: number, height: number, radius: number, repeat: 0 | 1): void {
   const last = height - 1;
   const scale = 1 / (2 * radius + 1);

@@ -63,7 +63,7 @@ describe('the finish of items', () => {
   it('is copied with the way the photo is developed, and pasted longer or shorter', () => {
     const whole = wholeFinishOf(shown);
     expect(whole).toEqual({ finish: full, developing: { blur: 4, tone: { warmth: 0.2 } } });
-    const pasted = after(applyFinish(sheet, [plain], whole, 'Paste finish', 2), 'plain') as Opening;
+    const pasted = after(applyFinish(sheet, [plain], whole, 'Paste finish', { factor: 2 }), 'plain') as Opening;
     expect(pasted.finish.outline!.width).toBe(12);
     expect(pasted.finish.shadow).toEqual({ distance: 8, blur: 16, strength: 0.5 });
     expect(pasted.fill).toMatchObject({ blur: 8, tone: { warmth: 0.2 }, placement });

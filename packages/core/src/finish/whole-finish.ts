@@ -94,16 +94,15 @@ export function wholeFinishOf(item: Item): WholeFinish {
 
 /**
  * An edit that gives items all of a finish. Photos are developed as it says, where it says anything.
- * @param factor - how much longer its lengths are here.
- * @param style - the style that it comes from.
+ * @param from.factor - how much longer its lengths are here.
+ * @param from.style - the style that it comes from.
  */
 export function applyFinish(
   sheet: Sheet,
   items: readonly Item[],
   { finish, developing }: WholeFinish,
   name: string,
-  factor = 1,
-  style?: Finish['style'],
+  { factor = 1, style }: { readonly factor?: number; readonly style?: Finish['style'] } = {},
 ): Edit {
   const scaled: Finish = { ...scaledFinish(finish, factor), ...(style ? { style } : {}) };
   const blur = developing?.blur;
@@ -119,7 +118,8 @@ export function applyFinish(
 /** An edit that gives items a style of the workspace. */
 export function applyStyle(sheet: Sheet, items: readonly Item[], style: Style, name = `Style ${style.name}`): Edit {
   const { id, revision } = style;
-  return applyFinish(sheet, items, style, name, Math.min(sheet.width, sheet.height) / style.side, { id, revision });
+  const factor = Math.min(sheet.width, sheet.height) / style.side;
+  return applyFinish(sheet, items, style, name, { factor, style: { id, revision } });
 }
 
 /** Items of a project that use a style, by sheet; with `older` only those that have not taken up its last change. */

@@ -58,7 +58,7 @@ export function resizeSheet(
       '',
     ).operations,
     ...backgroundAfter(sheet, size, photos),
-    ...withoutBackground(sheet.items).flatMap((item) => itemAfter(item, sheet, size, factor, photos, shaper)),
+    ...withoutBackground(sheet.items).flatMap((item) => itemAfter(item, sheet, size, factor, { photos, shaper })),
   ];
   const name = 'Resize the sheet';
   return {
@@ -72,14 +72,13 @@ function itemAfter(
   sheet: Sheet,
   size: { readonly width: number; readonly height: number },
   factor: number,
-  photos: Readonly<Record<string, Photo>>,
-  shaper: Shaper,
+  { photos, shaper }: Pick<ResizeContext, 'photos' | 'shaper'>,
 ): Operation[] {
   const bounds = itemBounds(item);
   if (!bounds) return [];
   const stretches = item.type === 'opening' && item.outline.type !== 'lettering' && item.box.turn % 90 === 0;
-  const x = along(bounds.x, bounds.width, sheet.width, size.width, factor, stretches);
-  const y = along(bounds.y, bounds.height, sheet.height, size.height, factor, stretches);
+  const x = along(bounds.x, bounds.width, { side: sheet.width, next: size.width, factor }, stretches);
+  const y = along(bounds.y, bounds.height, { side: sheet.height, next: size.height, factor }, stretches);
   const about = { x: bounds.x + bounds.width / 2, y: bounds.y + bounds.height / 2 };
   const middle = { x: x.at + x.length / 2, y: y.at + y.length / 2 };
   const frame = similarity(about, factor, 0, { x: middle.x - about.x, y: middle.y - about.y });
@@ -97,15 +96,15 @@ function itemAfter(
   ];
 }
 
+/** How long the sheet is along one axis, and how long it becomes. */
+interface Side {
+  readonly side: number;
+  readonly next: number;
+  readonly factor: number;
+}
+
 /** Where something lies along one axis of the new sheet. */
-function along(
-  from: number,
-  length: number,
-  side: number,
-  next: number,
-  factor: number,
-  stretches: boolean,
-): { at: number; length: number } {
+function along(from: number, length: number, { side, next, factor }: Side, stretches: boolean): { at: number; length: number } {
   const [before, after] = [from, side - from - length];
   if (stretches && before < SPANS * side && after < SPANS * side) {
     return { at: before * factor, length: next - (before + after) * factor };

@@ -31,7 +31,7 @@ const project = testProject([
 
 describe('the face that a project has for a role', () => {
   it('is changed with all that follows it, measured anew, in one step', () => {
-    const edit = changeRoleFace(project, 'headline', { face: 'fredoka' }, axesOf, shaper, 'Headlines in Fredoka');
+    const edit = changeRoleFace(project, 'headline', { face: 'fredoka' }, { axesOf, shaper }, 'Headlines in Fredoka');
     const after = applyEdit(project, edit);
     expect(after.roles).toEqual({ ...project.roles, headline: 'fredoka' });
     const letterings = [...openingsOf(after.sheets[0]!.items)];

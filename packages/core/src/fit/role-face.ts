@@ -39,8 +39,7 @@ export function changeRoleFace(
   project: Project,
   role: FaceRole,
   face: Omit<ChosenFace, 'role'>,
-  axesOf: (face: string) => FaceAxes,
-  shaper: Shaper,
+  { axesOf, shaper }: { readonly axesOf: (face: string) => FaceAxes; readonly shaper: Shaper },
   name: string,
 ): Edit {
   const follows = (run: LetteringRun): boolean => run.role === role;

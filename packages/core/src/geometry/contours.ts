@@ -77,6 +77,7 @@ export function pathContours(path: Path): Contour[] {
       const third = (p: Point): Point => ({ x: p.x + (2 / 3) * (x1 - p.x), y: p.y + (2 / 3) * (y1 - p.y) });
       curve(third(from), third({ x, y }), { x, y });
     },
+    // eslint-disable-next-line max-params -- a curve has three points, written as the path of a canvas has them
     bezierCurveTo(x1, y1, x2, y2, x, y) {
       curve({ x: x1, y: y1 }, { x: x2, y: y2 }, { x, y });
     },

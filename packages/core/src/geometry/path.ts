@@ -30,6 +30,7 @@ export class PathBuilder {
   quadTo(x1: number, y1: number, x: number, y: number): this {
     return this.push('Q', x1, y1, x, y);
   }
+  // eslint-disable-next-line max-params -- a curve has three points, written as the path of a canvas has them
   cubicTo(x1: number, y1: number, x2: number, y2: number, x: number, y: number): this {
     return this.push('C', x1, y1, x2, y2, x, y);
   }
@@ -157,6 +158,7 @@ export function flattenLines(path: Path, tolerance = 0.25): FlatLine[] {
       }
       here = { x, y };
     },
+    // eslint-disable-next-line max-params -- a curve has three points, written as the path of a canvas has them
     bezierCurveTo(x1, y1, x2, y2, x, y) {
       const bend = Math.max(Math.hypot(here.x - 2 * x1 + x2, here.y - 2 * y1 + y2), Math.hypot(x1 - 2 * x2 + x, y1 - 2 * y2 + y));
       const steps = Math.max(1, Math.ceil(Math.sqrt((0.75 * bend) / tolerance)));

@@ -1,6 +1,8 @@
 import { PathBuilder, type Path } from './path.js';
 import { QUARTER } from './quarter.js';
 
+type Place = readonly [x: number, y: number];
+
 /** A rectangle from 0, 0 in px. Radii in the order top-left, top-right, bottom-right, bottom-left; too large ones shrink together, as in CSS. */
 export function rectanglePath(
   width: number,
@@ -11,16 +13,16 @@ export function rectanglePath(
   const fit = Math.min(1, width / (tl + tr), width / (bl + br), height / (tl + bl), height / (tr + br));
   const r = radii.map((radius) => radius * fit) as [number, number, number, number];
   const path = new PathBuilder().moveTo(r[0], 0).lineTo(width - r[1], 0);
-  const corner = (radius: number, x1: number, y1: number, x2: number, y2: number, x: number, y: number): void => {
-    if (radius > 0) path.cubicTo(x1, y1, x2, y2, x, y);
+  const corner = (radius: number, from: Place, to: Place, end: Place): void => {
+    if (radius > 0) path.cubicTo(...from, ...to, ...end);
   };
   const k = 1 - QUARTER;
-  corner(r[1], width - r[1] * k, 0, width, r[1] * k, width, r[1]);
+  corner(r[1], [width - r[1] * k, 0], [width, r[1] * k], [width, r[1]]);
   path.lineTo(width, height - r[2]);
-  corner(r[2], width, height - r[2] * k, width - r[2] * k, height, width - r[2], height);
+  corner(r[2], [width, height - r[2] * k], [width - r[2] * k, height], [width - r[2], height]);
   path.lineTo(r[3], height);
-  corner(r[3], r[3] * k, height, 0, height - r[3] * k, 0, height - r[3]);
+  corner(r[3], [r[3] * k, height], [0, height - r[3] * k], [0, height - r[3]]);
   path.lineTo(0, r[0]);
-  corner(r[0], 0, r[0] * k, r[0] * k, 0, r[0], 0);
+  corner(r[0], [0, r[0] * k], [r[0] * k, 0], [r[0], 0]);
   return path.close().build();
 }

@@ -75,6 +75,7 @@ export class Shaper {
     this.draw.setMoveToFunc((x, y) => this.glyph.moveTo(x, y));
     this.draw.setLineToFunc((x, y) => this.glyph.lineTo(x, y));
     this.draw.setQuadraticToFunc((x1, y1, x, y) => this.glyph.quadTo(x1, y1, x, y));
+    // eslint-disable-next-line max-params -- HarfBuzz hands the three points of a curve over like this
     this.draw.setCubicToFunc((x1, y1, x2, y2, x, y) => this.glyph.cubicTo(x1, y1, x2, y2, x, y));
     this.draw.setClosePathFunc(() => this.glyph.close());
   }

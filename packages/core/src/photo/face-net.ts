@@ -40,6 +40,7 @@ function transposed(filters: Float32Array, out: number): Float32Array {
  * All weighted sums of `count` values from `from` on, into `result` from `at` on: four at a time, since most of the time goes into reading.
  * @param bends - sums below zero count a tenth.
  */
+// eslint-disable-next-line max-params -- the inner loop of the net: an object would be made for each value
 function weigh(
   values: Float32Array,
   from: number,

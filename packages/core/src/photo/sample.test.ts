@@ -16,8 +16,12 @@ function ramp(width: number, height: number, alpha = 255): Pixels {
 describe('sampling', () => {
   it('gives the very pixels back at full size', () => {
     const source = ramp(31, 17);
-    expect(samplePixels(source, { a: 1, b: 0, c: 0, d: 1, e: 0, f: 0 }, 31, 17, true).data).toEqual(source.data);
-    expect(samplePixels(source, { a: 1, b: 0, c: 0, d: 1, e: 0, f: 0 }, 31, 17, false).data).toEqual(source.data);
+    expect(samplePixels(source, { a: 1, b: 0, c: 0, d: 1, e: 0, f: 0 }, { width: 31, height: 17 }, true).data).toEqual(
+      source.data,
+    );
+    expect(samplePixels(source, { a: 1, b: 0, c: 0, d: 1, e: 0, f: 0 }, { width: 31, height: 17 }, false).data).toEqual(
+      source.data,
+    );
   });
 
   it('mixes linearly under any turn and scale', () => {
@@ -30,7 +34,7 @@ describe('sampling', () => {
     fc.assert(
       fc.property(place, ({ turn, scale, opaque }) => {
         const m = chain(translation(30, 30), rotation(turn), scaling(scale), translation(-5, -5));
-        const { data } = samplePixels(source, m, 10, 10, opaque);
+        const { data } = samplePixels(source, m, { width: 10, height: 10 }, opaque);
         for (const [x, y] of [
           [0, 0],
           [9, 0],
@@ -57,7 +61,7 @@ describe('sampling', () => {
       fc.property(picture, place, (list, [wx, wy]) => {
         const source: Pixels = { width: 4, height: 3, data: Uint8ClampedArray.from(list.flat()) };
         const toSource = { a: 1, b: 0, c: 0, d: 1, e: wx / 256, f: wy / 256 };
-        const { data } = samplePixels(source, toSource, 2, 1, false);
+        const { data } = samplePixels(source, toSource, { width: 2, height: 1 }, false);
         for (const x of [0, 1]) {
           const corners = [
             { of: list[x]!, weight: (256 - wx) * (256 - wy) },
@@ -77,8 +81,8 @@ describe('sampling', () => {
   it('is the same wherever the part begins', () => {
     const source = ramp(50, 50);
     const m = chain(translation(3.25, 7.5), scaling(0.75));
-    const whole = samplePixels(source, m, 40, 40, true);
-    const part = samplePixels(source, chain(m, translation(12, 9)), 10, 10, true);
+    const whole = samplePixels(source, m, { width: 40, height: 40 }, true);
+    const part = samplePixels(source, chain(m, translation(12, 9)), { width: 10, height: 10 }, true);
     for (let y = 0; y < 10; y++) {
       const from = ((y + 9) * 40 + 12) * 4;
       expect(part.data.subarray(y * 40, y * 40 + 40)).toEqual(whole.data.subarray(from, from + 40));
@@ -87,13 +91,13 @@ describe('sampling', () => {
 
   it('repeats the edge beyond it', () => {
     const source = ramp(8, 8);
-    const { data } = samplePixels(source, translation(-20, 100), 3, 3, true);
+    const { data } = samplePixels(source, translation(-20, 100), { width: 3, height: 3 }, true);
     expect([...data.subarray(0, 4)]).toEqual([0, 28, 14, 255]);
   });
 
   it('takes no colour from clear pixels', () => {
     const source: Pixels = { width: 2, height: 1, data: Uint8ClampedArray.from([200, 100, 50, 255, 0, 255, 0, 0]) };
-    const { data } = samplePixels(source, translation(0.5, 0), 1, 1, false);
+    const { data } = samplePixels(source, translation(0.5, 0), { width: 1, height: 1 }, false);
     expect([...data]).toEqual([200, 100, 50, 128]);
   });
 });

@@ -17,8 +17,7 @@ const HALF = 0x00800080;
 export function samplePixels(
   source: Pixels,
   toSource: Matrix,
-  width: number,
-  height: number,
+  { width, height }: { readonly width: number; readonly height: number },
   opaque: boolean,
   out: Uint8ClampedArray = new Uint8ClampedArray(width * height * 4),
 ): Pixels {
@@ -103,6 +102,7 @@ function mixTaps(data: Int32Array, stride: number, { index, along, down }: Taps,
 }
 
 /** The same with colours weighed by their alpha, so that clear pixels give no fringe. */
+// eslint-disable-next-line max-params -- once for each row of pixels
 function mixClearRow(source: Pixels, columns: Float64Array, du: number, dv: number, target: Int32Array, from: number): void {
   const data = new Int32Array(source.data.buffer, source.data.byteOffset, source.width * source.height);
   const stride = source.width;
@@ -136,6 +136,7 @@ function mixClearRow(source: Pixels, columns: Float64Array, du: number, dv: numb
 }
 
 /** Four full pixels: each channel for itself, rounded once. */
+// eslint-disable-next-line max-params -- once for each pixel: an object would be made for each
 function mixFull(p: number, q: number, r: number, s: number, w01: number, w10: number, w11: number): number {
   const w00 = 65536 - w01 - w10 - w11;
   const red = ((p & 255) * w00 + (q & 255) * w01 + (r & 255) * w10 + (s & 255) * w11 + 32768) >>> 16;
@@ -146,6 +147,7 @@ function mixFull(p: number, q: number, r: number, s: number, w01: number, w10: n
   return red | (green << 8) | (blue << 16) | 0xff000000;
 }
 
+// eslint-disable-next-line max-params -- once for each pixel: an object would be made for each
 function mixClear(p: number, q: number, r: number, s: number, w01: number, w10: number, w11: number): number {
   const a00 = (p >>> 24) * (65536 - w01 - w10 - w11);
   const a01 = (q >>> 24) * w01;

@@ -97,7 +97,7 @@ function samplesAlong(picture: Pixels, polygons: Polygons, options: EdgeOptions)
         const at = { x: x0 + (x1 - x0) * t, y: y0 + (y1 - y0) * t };
         const outwards = outwardsAt(polygons, at, normal, reach);
         if (!outwards || contains(word, { x: at.x + outwards.x * reach, y: at.y + outwards.y * reach })) continue;
-        const sample = sampleAt(picture, at, outwards, reach, lines, sharpness);
+        const sample = sampleAt(picture, at, outwards, { reach, lines, sharpness });
         if (sample) samples.push({ ...sample, at, length: length / steps });
       }
     }
@@ -119,9 +119,7 @@ function sampleAt(
   picture: Pixels,
   at: Point,
   outwards: Point,
-  reach: number,
-  lines: readonly number[],
-  sharpness: number,
+  { reach, lines, sharpness }: { readonly reach: number; readonly lines: readonly number[]; readonly sharpness: number },
 ): Omit<EdgeSample, 'at' | 'length'> | null {
   const mean = (by: number): Rgb | null => meanAround(picture, at.x + outwards.x * by, at.y + outwards.y * by, sharpness);
   const [inside, outside] = [mean(-reach), mean(reach)];

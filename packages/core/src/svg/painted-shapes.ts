@@ -47,6 +47,13 @@ const SIZES = ['x', 'y', 'width', 'height', 'cx', 'cy', 'r', 'rx', 'ry', 'x1', '
 /** Elements that `use` may bring in, all told. */
 const MOST_USED = 2_000;
 
+interface PaintedArea {
+  readonly path: Path;
+  readonly rule: ClipArea['rule'];
+  /** Of the shape without its line, user units: gradients are laid out in it. */
+  readonly bounds: Bounds;
+}
+
 /** All that is painted in a drawing, from back to front. @throws NotCarried, RangeError */
 export function paintedShapes(root: SvgElement): PaintedShape[] {
   return new Painting(root).shapes;
@@ -124,7 +131,7 @@ class Painting {
     const rule: ClipArea['rule'] = style['fill-rule'] === 'evenodd' ? 'evenodd' : 'nonzero';
     const before = this.shapes.length;
     // A line by itself has no area to fill, and says no fill either.
-    if (flatten(path).length > 0) this.add(style['fill']!, style['fill-opacity']!, path, rule, bounds, around);
+    if (flatten(path).length > 0) this.add(style['fill']!, style['fill-opacity']!, { path, rule, bounds }, around);
     const width = lengthOf(style['stroke-width']);
     if (style['stroke'] === 'none' || width <= 0) return;
     if (style['stroke-dasharray'] !== 'none') throw new NotCarried('dashed lines');
@@ -142,12 +149,11 @@ class Painting {
       },
       this.size / Math.max(1e-6, Math.sqrt(Math.abs(determinant(matrix)))),
     );
-    this.add(style['stroke']!, style['stroke-opacity']!, area, 'nonzero', bounds, around);
+    this.add(style['stroke']!, style['stroke-opacity']!, { path: area, rule: 'nonzero', bounds }, around);
     if (this.shapes.length - before > 1 && strength < 1) throw new NotCarried('parts that are clear as one');
   }
 
-  /** @param bounds - of the shape without its line, user units: gradients are laid out in it. */
-  private add(paint: string, opacity: string, path: Path, rule: ClipArea['rule'], bounds: Bounds, around: Around): void {
+  private add(paint: string, opacity: string, { path, rule, bounds }: PaintedArea, around: Around): void {
     const { matrix, clip } = around;
     const strength = around.strength * numberOf(opacity);
     if (paint === 'none' || paint === 'transparent' || strength === 0 || path.commands.length === 0) return;

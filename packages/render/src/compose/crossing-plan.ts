@@ -84,21 +84,28 @@ export function crossingPlan(crossing: Crossing, items: readonly Item[], splits:
   const { version, trace } = drawing.resources;
   const inputs = { scale, placements, version, raised, items: involved };
   const name = [crossing.lower, crossing.upper].map((part) => unitKey(unitOf(part))).join(' and ');
-  const make = (): CrossingPlan | null => makePlan(crossing, items, low, high, raised, l < u, splits, scale, drawing);
-  return plans.keep(crossing, name, inputs, make, trace);
+  const make = (): CrossingPlan | null => makePlan(crossing, items, { low, high, raised, lowerIsLow: l < u }, splits, drawing);
+  return plans.keep({ owner: crossing, name }, inputs, make, trace);
+}
+
+/** Where the two items lie in the list. */
+interface Pair {
+  readonly low: number;
+  readonly high: number;
+  /** What other crossings bring between them. */
+  readonly raised: readonly Item[];
+  /** The lower item of the crossing is the one that lies lower. */
+  readonly lowerIsLow: boolean;
 }
 
 function makePlan(
   crossing: Crossing,
   items: readonly Item[],
-  low: number,
-  high: number,
-  raised: readonly Item[],
-  lowerIsLow: boolean,
+  { low, high, raised, lowerIsLow }: Pair,
   splits: Splits,
-  scale: number,
   drawing: Drawing,
 ): CrossingPlan | null {
+  const scale = workingScale(drawing);
   const { width, height } = drawing.sheet;
   const [moved, above] = lowerIsLow ? [crossing.lower, crossing.upper] : [crossing.upper, crossing.lower];
   const whole = toWholePixels({ x: 0, y: 0, width: width * scale, height: height * scale });

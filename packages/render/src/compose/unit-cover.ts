@@ -46,7 +46,7 @@ function keptCover(item: Item, part: string, paints: readonly Paint[], drawing: 
     letters: shaper.version,
   };
   const bytes = (drawn: Cover | null): number => drawn?.plane.data.byteLength ?? 0;
-  return covers.keep(item, part, inputs, () => drawnCover(paints, clip, drawing), trace, bytes);
+  return covers.keep({ owner: item, name: part }, inputs, () => drawnCover(paints, clip, drawing), trace, bytes);
 }
 
 function drawnCover(paints: readonly Paint[], area: Bounds, drawing: Drawing): Cover | null {

@@ -38,27 +38,28 @@ export interface Area {
   readonly path: Path;
   readonly rule?: CanvasFillRule;
   readonly clip?: { readonly path: Path; readonly rule?: CanvasFillRule };
+  /** The layer holds nothing before. */
+  readonly isFirst?: boolean;
 }
 
-/** Fills an area over what the layer holds. @param isBlank - whether that is nothing. */
+/** Fills an area over what the layer holds. */
 export function fillArea(
   layer: Layer,
   opening: Opening,
-  { path, rule, clip }: Area,
+  { path, rule, clip, isFirst }: Area,
   fill: InkFill,
   drawing: Drawing,
-  isBlank = false,
 ): void {
   const toLayer = boxOnTarget(opening, layer, drawing);
   if (layer.draft && !clip && fill.type !== 'framed') {
     layer.context.fillStyle = paintOf(fill, layer.context, opening.box.width, opening.box.height, toLayer);
     return fillPathAt(layer.context, toLayer, path, rule);
   }
-  const scratch = isBlank ? layer : newLayer(layer.bounds, drawing.resources);
+  const scratch = isFirst ? layer : newLayer(layer.bounds, drawing.resources);
   coverPath(scratch, opening, path, drawing, rule);
   if (clip) keepInside(scratch.context, toLayer, clip.path, clip.rule);
   ink(scratch, opening, fill, drawing);
-  if (!isBlank) layAway(layer, scratch, drawing.resources);
+  if (!isFirst) layAway(layer, scratch, drawing.resources);
 }
 
 /**

@@ -163,6 +163,7 @@ function endsOf(
   return found;
 }
 
+// eslint-disable-next-line max-params -- once for each pixel: an object would be made for each
 function isRim(labels: Int32Array, label: number, x: number, y: number, width: number, height: number): boolean {
   if (x === 0 || y === 0 || x === width - 1 || y === height - 1) return true;
   const i = y * width + x;

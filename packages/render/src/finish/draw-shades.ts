@@ -17,7 +17,7 @@ export function drawShades(scene: FinishScene): boolean {
   const { x, y, width, height } = layer.bounds;
   const inputs = { outline, box, ...finishInputs(finish, 'form'), bounds: [x, y, width, height] };
   const name = `${id} ${letterId ?? ''}`;
-  const inside = keptInside(layer, opening, path, `${name} cover`, inputs, drawing);
+  const inside = keptInside(opening, path, { layer, name: `${name} cover`, inputs }, drawing);
   const drawn = shades.map(({ name: part, shade }) =>
     drawInnerShade(layer, { layer: inside, name: `${name} ${part}`, inputs }, shade, drawing, () => {
       clipTo(layer.context, boxOnTarget(opening, layer, drawing), path);
@@ -40,7 +40,12 @@ export function drawSubjectShades({ layer, opening, drawing, subject }: FinishSc
 }
 
 /** What the shade lies in; in a frame of a drag it stays the same while the shade alone is changed. */
-function keptInside({ bounds }: Layer, opening: Opening, path: Path, name: string, inputs: Inputs, drawing: Drawing): Layer {
+function keptInside(
+  opening: Opening,
+  path: Path,
+  { layer: { bounds }, name, inputs }: { readonly layer: Layer; readonly name: string; readonly inputs: Inputs },
+  drawing: Drawing,
+): Layer {
   const { layers, draft, trace } = drawing.resources;
   const make = (): Layer => {
     const inside = newLayer(bounds, drawing.resources);

@@ -49,7 +49,7 @@ export function copyInMood(context: Context2D, plain: Surface, area: Bounds, dra
   const exact =
     inputs &&
     !resources.draft &&
-    kernelResult(resources.kernels, 'mood', { ...inputs, ...place, mood }, area.width * area.height, () => ({
+    kernelResult(resources.kernels, { name: 'mood', inputs: { ...inputs, ...place, mood } }, area.width * area.height, () => ({
       kind: 'develop',
       pixels: pixelsOf(plain.context, area),
       developing: mood,
@@ -59,19 +59,14 @@ export function copyInMood(context: Context2D, plain: Surface, area: Bounds, dra
     putAt(context, exact, area);
     return true;
   }
-  const most = mood.effects?.some(({ kind }) => EFFECTS[kind].isSlow) ? EFFECT_PIXELS : TONE_PIXELS;
-  copyFewer(context, plain, area, coarseness(area, most), drawing, inputs);
+  copyFewer(context, plain, area, drawing, inputs);
   return false;
 }
 
-function copyFewer(
-  context: Context2D,
-  plain: Surface,
-  area: Bounds,
-  coarse: number,
-  drawing: Drawing,
-  inputs: Inputs | null,
-): void {
+function copyFewer(context: Context2D, plain: Surface, area: Bounds, drawing: Drawing, inputs: Inputs | null): void {
+  const mood = drawing.sheet.mood!;
+  const most = mood.effects?.some(({ kind }) => EFFECTS[kind].isSlow) ? EFFECT_PIXELS : TONE_PIXELS;
+  const coarse = coarseness(area, most);
   const { layers, environment, trace } = drawing.resources;
   const make = (): Pixels => fewerPixels(plain, area, coarse, drawing);
   // While the mood alone is changed, what lies below it is read once.
@@ -86,7 +81,7 @@ function copyFewer(
         )
       : make();
   const small = environment.createSurface(pixels.width, pixels.height);
-  putPixels(small.context, developed(pixels, drawing.sheet.mood!, frameOf(area, drawing, coarse)));
+  putPixels(small.context, developed(pixels, mood, frameOf(area, drawing, coarse)));
   context.save();
   context.setTransform(1, 0, 0, 1, 0, 0);
   context.clearRect(area.x, area.y, area.width, area.height);

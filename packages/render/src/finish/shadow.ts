@@ -37,12 +37,12 @@ export interface Caster {
 export function drawShadow(layer: Layer, silhouette: Plane, shadow: Shadow, drawing: Drawing, mask?: Plane): void {
   const soft = castShadow(silhouette, castOf(shadow, drawing, 1));
   if (mask) for (let i = 0; i < soft.data.length; i++) soft.data[i] = (soft.data[i]! * (255 - mask.data[i]!)) / 255;
-  putShadow(layer, layer.bounds, soft, 1, shadow, drawing);
+  putShadow(layer, layer.bounds, { soft: soft, coarse: 1 }, shadow, drawing);
 }
 
 /** Draws a soft plane that has the place of the layer in the colour of a shadow. */
 export function drawSoft(layer: Layer, soft: Plane, strength: number, drawing: Drawing): void {
-  putShadow(layer, layer.bounds, soft, 1, { strength }, drawing);
+  putShadow(layer, layer.bounds, { soft: soft, coarse: 1 }, { strength }, drawing);
 }
 
 /** Draws all that a finish casts, the lowest first. @param bounds - all that it may touch, view px. @returns whether it is exact. */
@@ -77,23 +77,21 @@ function drawShadowOf(
       ? null
       : kernelResult(
           resources.kernels,
-          `${name} shadow`,
-          { ...inputs, ...placeOf(drawing), shadow, light: sheet.light },
+          { name: `${name} shadow`, inputs: { ...inputs, ...placeOf(drawing), shadow, light: sheet.light }, mayAsk },
           size,
           () => ({
             kind: 'shadow',
             plane: within(caster, bounds, drawing),
             cast: castOf(shadow, drawing, 1),
           }),
-          mayAsk,
         );
   if (exact) {
-    putShadow(target, bounds, exact, 1, shadow, drawing);
+    putShadow(target, bounds, { soft: exact, coarse: 1 }, shadow, drawing);
     return true;
   }
   const coarse = coarseness(bounds, COARSE_PIXELS, castOf(shadow, drawing, 1).sigma);
   const plane = coarseAlpha(caster, bounds, coarse, resources.environment);
-  putShadow(target, bounds, castShadow(plane, castOf(shadow, drawing, coarse)), coarse, shadow, drawing);
+  putShadow(target, bounds, { soft: castShadow(plane, castOf(shadow, drawing, coarse)), coarse }, shadow, drawing);
   return false;
 }
 
@@ -116,13 +114,18 @@ export function drawInnerShade(
   const exact =
     layer.draft && size > COARSE_PIXELS
       ? null
-      : kernelResult(resources.kernels, `${name} shade`, { ...inputs, ...placeOf(drawing), shade }, size, () => ({
-          kind: 'inner-shade',
-          plane: alphaOfLayer(inside),
-          sigma,
-        }));
+      : kernelResult(
+          resources.kernels,
+          { name: `${name} shade`, inputs: { ...inputs, ...placeOf(drawing), shade } },
+          size,
+          () => ({
+            kind: 'inner-shade',
+            plane: alphaOfLayer(inside),
+            sigma,
+          }),
+        );
   if (exact) {
-    putShadow(layer, bounds, exact, 1, shade, drawing);
+    putShadow(layer, bounds, { soft: exact, coarse: 1 }, shade, drawing);
     return true;
   }
   const coarse = coarseness(bounds, COARSE_PIXELS, sigma);
@@ -131,7 +134,7 @@ export function drawInnerShade(
   // Made large again it reaches beyond the edge.
   layer.context.save();
   clip();
-  putShadow(layer, bounds, soft, coarse, shade, drawing);
+  putShadow(layer, bounds, { soft, coarse }, shade, drawing);
   layer.context.restore();
   return false;
 }
@@ -177,8 +180,7 @@ function castOf(shadow: Shadow, { view, sheet }: Drawing, coarse: number): Shado
 function putShadow(
   target: Target,
   bounds: Bounds,
-  soft: Plane,
-  coarse: number,
+  { soft, coarse }: { readonly soft: Plane; readonly coarse: number },
   { colour = '#20272a', strength }: { readonly colour?: Colour; readonly strength: number },
   { resources }: Drawing,
 ): void {

@@ -63,15 +63,13 @@ const SMALL = 16_000;
 /**
  * The result of a job: at once where nobody else does it, or where it is small.
  * @param size - px of the job.
- * @param mayAsk - false while what the job would work on is not exact itself.
+ * @param of.mayAsk - false while what the job would work on is not exact itself.
  */
 export function kernelResult<J extends KernelJob>(
   kernels: Kernels | undefined,
-  name: string,
-  inputs: Inputs,
+  { name, inputs, mayAsk = true }: { readonly name: string; readonly inputs: Inputs; readonly mayAsk?: boolean },
   size: number,
   job: () => J,
-  mayAsk = true,
 ): ResultOf<J> | null {
   if (!kernels || size < SMALL) return runKernel(job());
   return kernels.take(name, inputs, mayAsk ? job : null) as ResultOf<J> | null;

@@ -100,8 +100,7 @@ describe('a memo of what belongs to objects', () => {
     let count = 0;
     const keep = (owner: object, name: string, box: number): number =>
       memo.keep(
-        owner,
-        name,
+        { owner, name },
         { box },
         () => ++count,
         trace,

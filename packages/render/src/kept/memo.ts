@@ -24,15 +24,8 @@ export class Memo {
     this.kept = new BudgetCache(budget, (_value, name) => this.letGo.add(name));
   }
 
-  /** @param bytes - how much memory what was made takes. @param replaced - is told what was kept under the name until now. */
-  keep<T>(
-    name: string,
-    inputs: Inputs,
-    make: () => T,
-    bytes: (made: T) => number,
-    trace?: Trace,
-    replaced?: (before: T) => void,
-  ): T {
+  /** @param bytes - how much memory what was made takes */
+  keep<T>(name: string, inputs: Inputs, make: () => T, bytes: (made: T) => number, trace?: Trace): T {
     const known = this.kept.get(name);
     const reason = reasonOf(known?.inputs, inputs, this.letGo.has(name));
     if (known && reason === null) {
@@ -41,10 +34,14 @@ export class Memo {
     }
     const value = made(trace, { cache: this.cache, name, reason: reason! }, make, bytes);
     this.kept.set(name, { inputs, value }, bytes(value));
-    if (known) replaced?.(known.value as T);
     this.letGo.delete(name);
     trace?.held(this.cache, this.kept.bytes);
     return value;
+  }
+
+  /** What is kept under a name now, whatever it was computed from. */
+  peek(name: string): unknown {
+    return this.kept.get(name)?.value;
   }
 
   /** Makes it anew the next time. */
@@ -60,8 +57,14 @@ export class ObjectMemo<T> {
   /** @param cache - how a trace calls it. */
   constructor(private readonly cache: CacheName) {}
 
-  /** @param name - tells apart what belongs to the same object. */
-  keep(owner: object, name: string, inputs: Inputs, make: () => T, trace?: Trace, bytes?: (made: T) => number): T {
+  /** @param of.name - tells apart what belongs to the same object. */
+  keep(
+    { owner, name }: { readonly owner: object; readonly name: string },
+    inputs: Inputs,
+    make: () => T,
+    trace?: Trace,
+    bytes?: (made: T) => number,
+  ): T {
     const own = this.kept.get(owner) ?? new Map<string, { readonly inputs: Inputs; readonly value: T }>();
     this.kept.set(owner, own);
     const known = own.get(name);

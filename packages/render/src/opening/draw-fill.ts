@@ -37,7 +37,7 @@ type FillScene = Omit<FinishScene, 'subject'> & {
 
 function drawPaint(fill: FillOf<'colour'> | FillOf<'gradient'>, { layer, opening, path, drawing, isBlank }: FillScene): boolean {
   if (drawing.silhouette) coverPath(layer, opening, path, drawing);
-  else fillArea(layer, opening, { path }, fill, drawing, isBlank);
+  else fillArea(layer, opening, { path, isFirst: isBlank }, fill, drawing);
   return true;
 }
 

@@ -76,7 +76,7 @@ function drawOpening(context: Context2D, opening: Opening, sheet: ResolvedSheet,
   context.save();
   context.globalAlpha = finish.opacity ?? 1;
   context.globalCompositeOperation = finish.blend === undefined || finish.blend === 'normal' ? 'source-over' : finish.blend;
-  if (fill.type === 'photo') drawPhoto(context, opening, fill, sheet, view, resources);
+  if (fill.type === 'photo') drawPhoto(opening, fill, { context, sheet, view, resources });
   else {
     const toCanvas = multiply(view, boxMatrix(opening.box));
     context.fillStyle = paintOf(fill, context, opening.box.width, opening.box.height, toCanvas);
@@ -89,14 +89,16 @@ function fillOutline(context: Context2D, opening: Opening, view: Matrix, resourc
   fillPathAt(context, multiply(view, boxMatrix(opening.box)), cachedOutline(opening, resources.shaper).path);
 }
 
-function drawPhoto(
-  context: Context2D,
-  opening: Opening,
-  fill: PhotoFill,
-  sheet: ResolvedSheet,
-  view: Matrix,
-  resources: RenderResources,
-): void {
+/** What an opening is drawn onto, and with. */
+interface Ground {
+  readonly context: Context2D;
+  readonly sheet: ResolvedSheet;
+  readonly view: Matrix;
+  readonly resources: RenderResources;
+}
+
+function drawPhoto(opening: Opening, fill: PhotoFill, ground: Ground): void {
+  const { context, sheet, view, resources } = ground;
   const photo = resources.photos[fill.photoId];
   const placement = resolvePlacement(fill, sheet);
   if (!photo || !placement) return;
@@ -118,7 +120,7 @@ function drawPhoto(
     context.fillStyle = literalColour(fill.extend);
     fillOutline(context, opening, view, resources);
   }
-  drawLayered(context, opening, level, toBox, covered ? null : photo, view, resources);
+  drawLayered(opening, level, toBox, covered ? null : photo, ground);
 }
 
 /**
@@ -127,13 +129,11 @@ function drawPhoto(
  * @param cut - size of the photo where it ends inside its opening: both edges are then smooth.
  */
 function drawLayered(
-  context: Context2D,
   opening: Opening,
   level: PhotoLevel | undefined,
   toBox: Matrix,
   cut: { readonly width: number; readonly height: number } | null,
-  view: Matrix,
-  resources: RenderResources,
+  { context, view, resources }: Ground,
 ): void {
   const canvas = { x: 0, y: 0, width: context.canvas.width, height: context.canvas.height };
   const bounds = intersect(openingBounds(opening, view, resources), canvas);
@@ -142,7 +142,7 @@ function drawLayered(
   const ownView = multiply(translation(-bounds.x, -bounds.y), multiply(view, boxMatrix(opening.box)));
   if (level) {
     const toLevel = invert(chain(ownView, toBox, levelMatrix(level)));
-    putPixels(layer.context, samplePixels(level.pixels, toLevel, bounds.width, bounds.height, level.opaque));
+    putPixels(layer.context, samplePixels(level.pixels, toLevel, bounds, level.opaque));
   } else {
     layer.context.fillStyle = WAITING;
     layer.context.fillRect(0, 0, bounds.width, bounds.height);

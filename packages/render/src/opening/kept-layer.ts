@@ -22,10 +22,9 @@ export function keptLayer(kept: Memo, opening: Opening, key: string, drawing: Dr
     draft: resources.draft,
   };
   const bytes = (of: Made | null): number => (of ? of.layer.bounds.width * of.layer.bounds.height * 4 : 0);
-  const replaced = (before: Made | null): void => {
-    if (before) giveBack(before.layer, resources);
-  };
-  const made = kept.keep<Made | null>(key, inputs, make, bytes, resources.trace, replaced);
+  const before = kept.peek(key) as Made | null | undefined;
+  const made = kept.keep<Made | null>(key, inputs, make, bytes, resources.trace);
+  if (before && before !== made) giveBack(before.layer, resources);
   if (made?.exact === false && !resources.draft) kept.forget(key);
   return made;
 }

@@ -54,7 +54,7 @@ function exactly(
   const inputs = { ...placed(bounds, opening, fill, drawing), tone, blur, effects };
   // Letters that lie elsewhere must not overtake one another.
   const name = letterId === undefined ? opening.id : `${opening.id} ${letterId}`;
-  return kernelResult(resources.kernels, `${name} photo`, inputs, bounds.width * bounds.height, () => ({
+  return kernelResult(resources.kernels, { name: `${name} photo`, inputs }, bounds.width * bounds.height, () => ({
     kind: 'develop',
     pixels: plainPixels(opening, fill, bounds, drawing, 1)!,
     developing: { ...(tone ? { tone } : {}), ...(blur ? { blur } : {}), ...(effects ? { effects } : {}) },

@@ -94,7 +94,7 @@ function sampled(level: PhotoLevel, toSheet: Matrix, bounds: Bounds, drawing: Dr
   const toPixels = multiply(scaling(1 / coarse), translation(-bounds.x, -bounds.y));
   const toView = chain(toPixels, drawing.view, toSheet, levelMatrix(level));
   const [width, height] = [Math.ceil(bounds.width / coarse), Math.ceil(bounds.height / coarse)];
-  return samplePixels(level.pixels, invert(toView), width, height, level.opaque);
+  return samplePixels(level.pixels, invert(toView), { width, height }, level.opaque);
 }
 
 /**

@@ -1,4 +1,4 @@
-import { intersect, isBackground, withoutBackground, type Bounds, type Item, type ResolvedSheet } from '@kadrosyn/core';
+import { isBackground, withoutBackground, type Bounds, type Item, type ResolvedSheet } from '@kadrosyn/core';
 import type { Drawing } from '../canvas/drawing.js';
 import type { Context2D, Surface } from '../canvas/environment.js';
 import { composeItems } from '../compose/compose.js';

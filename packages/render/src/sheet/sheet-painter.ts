@@ -1,15 +1,6 @@
-import { intersect, isBackground, withoutBackground, type Bounds, type Item, type ResolvedSheet } from '@kadrosyn/core';
+import { intersect, isBackground, type Bounds, type ResolvedSheet } from '@kadrosyn/core';
 import { composeItems } from '../compose/compose.js';
-import {
-  clearCanvas,
-  clipToSheet,
-  drawBackdrop,
-  drawGround,
-  drawingOf,
-  drawPlainSheet,
-  drawVeil,
-  type SheetView,
-} from './draw-sheet.js';
+import { clearCanvas, clipToSheet, drawingOf, drawPlainSheet, drawVeil, type SheetView } from './draw-sheet.js';
 import type { Drawing } from '../canvas/drawing.js';
 import type { Context2D, RenderEnvironment, Surface } from '../canvas/environment.js';
 import { SurfacePool } from '../canvas/surface-pool.js';

@@ -74,8 +74,8 @@ export function subjectPlan(opening: Opening, drawing: Drawing): SubjectPlan | n
   const windows = windowsOf(opening, fill, drawing.sheet);
   const { a, b, e, f } = toSheet;
   const inputs = { scale, level: level.pixels, placement: [a, b, e, f], windows };
-  const make = (): SubjectPlan | null => makePlan(opening, fill, toSheet, windows, scale, drawing);
-  return plans.keep(opening, opening.id, inputs, make, drawing.resources.trace);
+  const make = (): SubjectPlan | null => makePlan(opening, fill, toSheet, windows, drawing);
+  return plans.keep({ owner: opening, name: opening.id }, inputs, make, drawing.resources.trace);
 }
 
 /** The openings through which one placed photo is seen: the opening alone, or all that share its placement. */
@@ -95,9 +95,9 @@ function makePlan(
   fill: PhotoFill,
   toSheet: Matrix,
   windows: readonly Opening[],
-  scale: number,
   drawing: Drawing,
 ): SubjectPlan | null {
+  const scale = workingScale(drawing);
   const photo = drawing.resources.photos[fill.photoId]!;
   const { width, height } = drawing.sheet;
   const level = subjectLevel(fill, meanScale(toSheet) * scale, drawing)!;

@@ -42,5 +42,5 @@ export class SmallPixels {
 function small(photo: Photo, level: PhotoLevel, scale: number): Pixels {
   const [width, height] = [Math.max(1, Math.round(photo.width * scale)), Math.max(1, Math.round(photo.height * scale))];
   const toSmall = multiply(scaling(width / photo.width, height / photo.height), scaling(2 ** level.index));
-  return samplePixels(level.pixels, invert(toSmall), width, height, level.opaque);
+  return samplePixels(level.pixels, invert(toSmall), { width, height }, level.opaque);
 }

@@ -24,7 +24,7 @@ export const ring = defineOutline({
 /** An ellipse with a hole of its own proportions in the middle. @param hole - share of the width and height. */
 export function ringPath(hole: number, width: number, height: number): Path {
   const [cx, cy] = [width / 2, height / 2];
-  const path = ellipseInto(new PathBuilder(), cx, cy, cx, cy, 1);
+  const path = ellipseInto(new PathBuilder(), { x: cx, y: cy }, cx, cy, 1);
   // The other way round, so that it is a hole by the non-zero rule.
-  return ellipseInto(path, cx, cy, cx * hole, cy * hole, -1).build();
+  return ellipseInto(path, { x: cx, y: cy }, cx * hole, cy * hole, -1).build();
 }

@@ -70,7 +70,7 @@ export function moveEdit(context: GripContext, opening: Opening, grip: Grip, del
 }
 
 /**
- * Another size with `fixed` (shares of width and height) kept in place. Lettering takes the box by its width and weight first and its
+ * Another size, px of the sheet, with `fixed` (shares of width and height) kept in place. Lettering takes the box by its width and weight first and its
  * size then; its letters are stretched only where that was asked for.
  * @param axesOf - the axes of each face.
  */
@@ -78,9 +78,7 @@ export function resizeProperties(
   context: GripContext,
   opening: Opening,
   grip: Grip,
-  width: number,
-  height: number,
-  fixed: Point,
+  { width, height, fixed }: { readonly width: number; readonly height: number; readonly fixed: Point },
   axesOf: (face: string) => FaceAxes,
 ): ItemProperties {
   if (opening.outline.type !== 'lettering') {

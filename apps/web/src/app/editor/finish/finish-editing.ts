@@ -115,7 +115,7 @@ export class FinishEditing {
     if (!copied) return;
     const { sheet } = this.session.context();
     const name = `Finish of ${this.name()} as ${copied.from}`;
-    this.session.commit(applyFinish(sheet, this.settled(), copied.whole, name, this.side() / copied.side));
+    this.session.commit(applyFinish(sheet, this.settled(), copied.whole, name, { factor: this.side() / copied.side }));
   }
 
   private apply(edit: Edit, how: ChangeHow): void {

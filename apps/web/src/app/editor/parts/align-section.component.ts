@@ -126,15 +126,8 @@ export class AlignSectionComponent {
     const area = this.area(bounds);
     const factor = area[side] / bounds[side];
     const { width, height } = opening.box;
-    const sized = resizeProperties(
-      context,
-      opening,
-      this.grip(),
-      width * factor,
-      height * factor,
-      { x: 0.5, y: 0.5 },
-      this.axesOf,
-    );
+    const size = { width: width * factor, height: height * factor, fixed: { x: 0.5, y: 0.5 } };
+    const sized = resizeProperties(context, opening, this.grip(), size, this.axesOf);
     const resized = { ...opening, ...sized } as Opening;
     const after = itemBounds(resized)!;
     const by = alignBy(after, area, side === 'width' ? 'centre' : 'middle');

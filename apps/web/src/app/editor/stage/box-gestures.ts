@@ -61,11 +61,9 @@ export function moveGesture(
 export function resizeGesture(
   opening: Opening,
   grip: Grip,
-  handle: BoxHandle,
-  from: Point,
-  context: GripContext,
-  axesOf: (face: string) => FaceAxes,
+  { handle, from }: { readonly handle: BoxHandle; readonly from: Point },
   snap: SnapSides,
+  { axesOf, ...context }: GripContext & { readonly axesOf: (face: string) => FaceAxes },
 ): Gesture {
   const { box } = opening;
   // Sides of what is turned do not lie on upright lines, and letters take a size of their own.
@@ -83,11 +81,11 @@ export function resizeGesture(
         [width, height] = [box.width * Math.max(along, least), box.height * Math.max(along, least)];
       }
       if (snaps) [width, height] = snappedSize(box, width, height, handle, snap);
-      const [w, h] = [Math.max(width, SHORTEST), Math.max(height, SHORTEST)];
+      const size = { width: Math.max(width, SHORTEST), height: Math.max(height, SHORTEST), fixed };
       return changeOpening(
         context.sheet,
         opening,
-        resizeProperties(context, opening, grip, w, h, fixed, axesOf),
+        resizeProperties(context, opening, grip, size, axesOf),
         `Resize ${opening.name}`,
       );
     },

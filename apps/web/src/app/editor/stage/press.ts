@@ -190,7 +190,10 @@ export class Presses {
       const chosen = handlesOf(opening)[Number(handle)]!;
       this.snapping.begin([opening.id]);
       const snap = this.snapping.sides;
-      return { gesture: resizeGesture(opening, grip, chosen, from, context, this.axesOf, snap), movesPhoto: false };
+      return {
+        gesture: resizeGesture(opening, grip, { handle: chosen, from }, snap, { ...context, axesOf: this.axesOf }),
+        movesPhoto: false,
+      };
     }
     const bar = target.closest('[data-bar]')?.getAttribute('data-bar');
     if (bar) return { gesture: formGesture(opening, Number(bar), from, context), movesPhoto: false };

@@ -76,7 +76,7 @@ export class ArtworkSuppliesComponent {
   }
 
   begin(event: PointerEvent, piece: Artwork): void {
-    this.adder.begin(event, 'artwork', piece.id, piece.name, this.maker(piece));
+    this.adder.begin(event, { kind: 'artwork', id: piece.id, name: piece.name, make: this.maker(piece) });
   }
 
   clickOwn({ photo }: LibraryPhoto): void {
@@ -84,7 +84,7 @@ export class ArtworkSuppliesComponent {
   }
 
   beginOwn(event: PointerEvent, { photo }: LibraryPhoto): void {
-    this.adder.begin(event, 'artwork', photo.id, photo.name, this.ownMaker(photo), photo);
+    this.adder.begin(event, { kind: 'artwork', id: photo.id, name: photo.name, make: this.ownMaker(photo), photo });
   }
 
   chooseFiles(field: HTMLInputElement): void {

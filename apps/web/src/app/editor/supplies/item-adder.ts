@@ -5,6 +5,17 @@ import { EditorSession } from '../session/session';
 import { TextCaret } from '../modes/text/text-caret';
 import { SupplyDrag } from './supply-drag';
 
+/** What is dragged out of the supplies. */
+export interface DraggedSupply {
+  readonly kind: SupplyKind;
+  /** By which it is found among those used last. */
+  readonly id: string;
+  readonly name: string;
+  readonly make: (at: Point) => Opening;
+  /** What the item shows, for the project to know. */
+  readonly photo?: Photo;
+}
+
 /** Lays new items on the sheet: by a click in its middle, by a drag where they are let go. */
 @Injectable()
 export class ItemAdder {
@@ -24,10 +35,10 @@ export class ItemAdder {
     if (opening.outline.type === 'lettering') this.typing.begin(opening);
   }
 
-  begin(event: PointerEvent, kind: SupplyKind, id: string, name: string, make: (at: Point) => Opening, photo?: Photo): void {
+  begin(event: PointerEvent, { kind, id, ...item }: DraggedSupply): void {
     this.drag.begin(event, () => {
       this.recent.use(kind, id);
-      return { kind: 'item', name, make, ...(photo ? { photo } : {}) };
+      return { kind: 'item', ...item };
     });
   }
 }

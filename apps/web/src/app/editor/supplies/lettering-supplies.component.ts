@@ -109,7 +109,7 @@ export class LetteringSuppliesComponent {
 
   begin(event: PointerEvent, supply: LetteringSupply): void {
     void this.faces.ensure([supply.face]);
-    this.adder.begin(event, 'lettering', supply.name, supply.name, this.maker(supply));
+    this.adder.begin(event, { kind: 'lettering', id: supply.name, name: supply.name, make: this.maker(supply) });
   }
 
   private maker(supply: LetteringSupply): (at: Point) => Opening {

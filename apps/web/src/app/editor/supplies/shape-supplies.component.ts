@@ -3,7 +3,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, input, output, si
 import { MatButtonModule } from '@angular/material/button';
 import { MatDialog } from '@angular/material/dialog';
 import { MatMenuModule } from '@angular/material/menu';
-import { referencesOf } from '@kadrosyn/core';
+import { referencesOf, type Opening, type Point } from '@kadrosyn/core';
 import { faultOf } from '../../api/fault';
 import { IconComponent } from '../../interface/icon.component';
 import { lastUsed, RecentlyUsed } from '../../interface/recently-used';
@@ -70,7 +70,8 @@ export class ShapeSuppliesComponent {
   }
 
   begin(event: PointerEvent, shape: ShapeSupply): void {
-    this.adder.begin(event, 'shape', keyOf(shape), shape.name, (at) => makeShape(shape, this.session.context().sheet, at));
+    const make = (at: Point): Opening => makeShape(shape, this.session.context().sheet, at);
+    this.adder.begin(event, { kind: 'shape', id: keyOf(shape), name: shape.name, make });
   }
 
   rename({ ownId, name }: ShapeSupply): void {

@@ -45,7 +45,7 @@ export class FacesSectionComponent {
     const { project, shaper } = this.session.context();
     if (project.roles[role] === face) return;
     const name = `${FACE_ROLE_NAMES[role]} in ${this.nameOf(face)}`;
-    this.session.commit(changeRoleFace(project, role, this.own.chosen(face), this.own.axesOf, shaper, name));
+    this.session.commit(changeRoleFace(project, role, this.own.chosen(face), { axesOf: this.own.axesOf, shaper }, name));
   }
 
   private nameOf(face: string): string {

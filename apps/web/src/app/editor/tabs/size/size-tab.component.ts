@@ -64,7 +64,7 @@ export class SizeTabComponent {
     const { width, height } = opening.box;
     const [w, h] = this.proportional() ? [width * factor, height * factor] : side === 'width' ? [px, height] : [width, px];
     const { context, grip } = this.gripped();
-    this.change(resizeProperties(context, opening, grip, w, h, { x: 0, y: 0 }, this.axesOf), 'Resize');
+    this.change(resizeProperties(context, opening, grip, { width: w, height: h, fixed: { x: 0, y: 0 } }, this.axesOf), 'Resize');
   }
 
   setTurn(turn: number): void {

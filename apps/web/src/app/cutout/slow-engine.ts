@@ -1,5 +1,4 @@
 import type { Pixels, Plane } from '@kadrosyn/core';
-import personModel from '@mediapipe/selfie_segmentation/selfie_segmentation.tflite';
 import { RestartingWorker } from '../photos/restarting-worker';
 import type { SlowRequest } from './cutout-messages';
 import type { SlowCutter } from './opencv.worker';
@@ -34,7 +33,7 @@ export class SlowEngine {
 
   /** Where persons are; null where the model is not sure of any. */
   async person(pixels: Pixels): Promise<Plane | null> {
-    this.model ??= fetchBytes(personModel).catch((error: unknown) => {
+    this.model ??= personModel().catch((error: unknown) => {
       this.model = null;
       throw error;
     });
@@ -63,7 +62,8 @@ export class SlowEngine {
   }
 }
 
-async function fetchBytes(address: string): Promise<Uint8Array> {
+async function personModel(): Promise<Uint8Array> {
+  const { default: address } = await import('@mediapipe/selfie_segmentation/selfie_segmentation.tflite');
   const response = await fetch(address);
   if (!response.ok) throw new Error(`${address} answered ${response.status}`);
   return new Uint8Array(await response.arrayBuffer());

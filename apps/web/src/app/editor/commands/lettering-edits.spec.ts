@@ -1,35 +1,8 @@
-import {
-  applyEdit,
-  letteringText,
-  newLetterIds,
-  newProject,
-  newShapedOpening,
-  withWholeText,
-  type LetteringOutline,
-  type Opening,
-  type Shaper,
-  type ShapedLine,
-  type TextRun,
-} from '@kadrosyn/core';
+import { applyEdit, letteringText, newProject, withWholeText, type LetteringOutline, type Opening } from '@kadrosyn/core';
 import { describe, expect, it } from 'vitest';
+import { boxShaper as shaper, word } from '../../../testing/opened-editor';
 import { letteringEdit, removeEmptyEdit, textEdit, withRuns } from './lettering-edits';
 
-/** Letters as wide as half their size, without a form: the box is all that is asked for here. */
-const shaper = {
-  version: 1,
-  hasFace: () => true,
-  shapeLine: (runs: readonly TextRun[]): ShapedLine => {
-    const size = Math.max(...runs.map((run) => run.size));
-    const text = runs.map((run) => run.text).join('');
-    return { advance: (text.length * size) / 2, ascent: size * 0.8, descent: size * 0.2, letters: [], missing: [] };
-  },
-} as unknown as Shaper;
-
-function word(text: string, change: Partial<Opening> = {}): Opening {
-  const run = { text, face: 'archivo', axes: {}, size: 20, tracking: 0, letterIds: newLetterIds(text) };
-  const outline: LetteringOutline = { type: 'lettering', runs: [run], align: 'left', leading: 1 };
-  return { ...newShapedOpening(text, outline, { x: 100, y: 50 }, text.length * 10, 20), ...change };
-}
 const made = newProject('Test', { width: 400, height: 300, unit: 'px' });
 function run(opening: Opening, edit: (context: Parameters<typeof textEdit>[0]) => ReturnType<typeof textEdit>): Opening {
   const project = { ...made, sheets: [{ ...made.sheets[0]!, items: [opening] }] };

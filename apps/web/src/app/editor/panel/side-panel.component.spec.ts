@@ -33,7 +33,7 @@ describe('the side panel', () => {
     return panel.nativeElement as HTMLElement;
   };
   const shown = (): string[] =>
-    [...page().querySelectorAll('.body > *')].map((tab) => tab.localName).filter((name) => name.startsWith("ka-"));
+    [...page().querySelectorAll('.body > *')].map((tab) => tab.localName).filter((name) => name.startsWith('ka-'));
   const tabs = (): HTMLElement[] => [...page().querySelectorAll<HTMLElement>('[mat-tab-link]')];
   const active = (): string[] =>
     tabs()

@@ -16,6 +16,7 @@ import { flatten } from '../geometry/path.js';
 import { changeOutline, combineOpenings, reshape } from './change-outline.js';
 import { moveByGrip, type GripContext } from './grip.js';
 import { fillWithPhoto, openingPolygons, uncoveredShare } from './opening-fit.js';
+import { photoArea } from './photo-layout.js';
 import { placementMatrix } from './placement.js';
 
 const shaper = await testShaper();
@@ -30,7 +31,7 @@ function filled(outline: Outline, x: number, y: number, turn = 0): Opening {
 }
 const covered = (opening: Opening): number =>
   opening.fill.type === 'photo' && typeof opening.fill.placement !== 'string'
-    ? uncoveredShare(openingPolygons(opening, shaper), opening.fill.placement, photo)
+    ? uncoveredShare(openingPolygons(opening, shaper), photoArea(opening, opening.fill.placement, photo))
     : 1;
 /** Where a pixel of the photo lies on the sheet. */
 const onSheet = (opening: Opening, p = { x: 300, y: 200 }) => {

@@ -10,14 +10,16 @@ import { apply, invert, multiply } from '../geometry/matrix.js';
 import { flatten, transformPath, type Path } from '../geometry/path.js';
 import { outlinePath } from '../kinds/outlines/outlines.js';
 import { changeOpening } from './register.js';
+import { withTrueProportion } from './true-corners.js';
 import { setBoxByGrip, placePhoto, placedPhoto, type GripContext } from './grip.js';
 
 /**
  * Another outline in the same box. Photo, placement and finish stay; the photo moves or grows only as far as the new outline
- * would show a gap.
+ * would show a gap. Four corners get the proportion of what they are a picture of.
  */
-export function changeOutline(opening: Opening, outline: Outline, context: GripContext): ItemProperties {
+export function changeOutline(opening: Opening, wanted: Outline, context: GripContext): ItemProperties {
   const placed = placedPhoto(opening, context);
+  const outline = withTrueProportion({ outline: wanted, box: opening.box }, context.sheet);
   return { outline, ...(placed ? placePhoto({ ...opening, outline }, placed.placement, context) : {}) };
 }
 

@@ -10,6 +10,7 @@ import type { Polygons } from '../geometry/polygon.js';
 import type { Shaper } from '../lettering/shaper.js';
 import { fillOpening } from './cover.js';
 import { openingHull, openingPolygons } from './opening-fit.js';
+import { inLayout } from './photo-layout.js';
 import { placementMatrix } from './placement.js';
 import { seenPart } from './seen-part.js';
 import { disjoint, shareVisible, showFocus } from './share-visible.js';
@@ -38,7 +39,7 @@ export function coveredFocus(
 ): CoveredFocus | null {
   const free = photo.focus ? freePolygons(sheet, opening, shaper) : null;
   if (!free || !photo.focus) return null;
-  const whole = shareVisible(disjoint(openingPolygons(opening, shaper)), placement, photo).focus ?? 0;
+  const whole = shareVisible(inLayout(opening, disjoint(openingPolygons(opening, shaper))), placement, photo).focus ?? 0;
   const seen = shareVisible(free, placement, photo).focus ?? 0;
   if (whole <= 0 || 1 - seen / whole < NOTICED) return null;
   const focus = transformBounds(multiply(boxMatrix(opening.box), placementMatrix(placement, photo)), photo.focus);
@@ -48,10 +49,10 @@ export function coveredFocus(
   return { share: 1 - seen / whole, by: by.toReversed() };
 }
 
-/** The part of an opening that neither items nor captions lie over, in the frame of its box; null where all of it is free. */
+/** The part of an opening that neither items nor captions lie over, as it lies in what its photo is laid out in; null where all of it is free. */
 function freePolygons(sheet: Sheet, opening: Opening, shaper: Shaper): Polygons | null {
   const part = seenPart(sheet, opening, shaper, 'with captions');
-  return part && disjoint(flatten(transformPath(invert(boxMatrix(opening.box)), part)));
+  return part && inLayout(opening, disjoint(flatten(transformPath(invert(boxMatrix(opening.box)), part))));
 }
 
 /**

@@ -1,8 +1,10 @@
 import type { ItemProperties } from '../document/edit.js';
 import type { Opening } from '../document/item.js';
 import { boxMatrix, resizeBox } from '../geometry/box.js';
-import { apply, chain, rotation, translation, type Point } from '../geometry/matrix.js';
+import { apply, chain, invert, rotation, translation, type Point } from '../geometry/matrix.js';
+import { isWarped } from '../kinds/outlines/outlines.js';
 import { placedPhoto, placePhoto, setBoxByGrip, type GripContext } from './grip.js';
+import { layoutPoint, layoutSize } from './photo-layout.js';
 import { transformPlacement } from './placement.js';
 
 /**
@@ -35,16 +37,24 @@ function within(value: number, least: number, most: number): number {
   return Math.min(Math.max(value, Math.min(least, most)), Math.max(least, most));
 }
 
+/** Two places of the sheet as they lie in the rectangle that four corners are a picture of; the same for any other outline. */
+function inPerspective(opening: Opening, ...places: readonly [Point, Point]): [Point, Point] {
+  if (!isWarped(opening.outline)) return [...places];
+  const toBox = invert(boxMatrix(opening.box));
+  return places.map((p) => layoutPoint(opening, apply(toBox, p))) as [Point, Point];
+}
+
 /**
  * Turns the photo about the middle of its opening so that a line that was drawn on it (px of the sheet) becomes level, or upright where that
  * is nearer. It keeps its opening covered.
  */
 export function straighten(opening: Opening, from: Point, to: Point, context: GripContext): ItemProperties {
   const placed = placedPhoto(opening, context);
-  const angle = (Math.atan2(to.y - from.y, to.x - from.x) * 180) / Math.PI;
+  const [a, b] = inPerspective(opening, from, to);
+  const angle = (Math.atan2(b.y - a.y, b.x - a.x) * 180) / Math.PI;
   const off = angle - Math.round(angle / 90) * 90;
   if (!placed || Math.hypot(to.x - from.x, to.y - from.y) < 1e-6) return {};
-  const { width, height } = opening.box;
+  const { width, height } = layoutSize(opening);
   const about = chain(translation(width / 2, height / 2), rotation(-off), translation(-width / 2, -height / 2));
   return placePhoto(opening, transformPlacement(about, placed.placement), context);
 }

@@ -2,10 +2,12 @@ import type { PhotoFill, Placement } from '../document/fill.js';
 import type { ItemProperties } from '../document/edit.js';
 import type { Box, Opening } from '../document/item.js';
 import type { Photo, Sheet } from '../document/project.js';
-import { boxMatrix } from '../geometry/box.js';
-import { applyVector, invert, multiply, rotation, type Point } from '../geometry/matrix.js';
+import { boxCentre, boxMatrix } from '../geometry/box.js';
+import { apply, applyVector, invert, multiply, rotation, type Point } from '../geometry/matrix.js';
+import { isWarped } from '../kinds/outlines/outlines.js';
 import type { Shaper } from '../lettering/shaper.js';
 import { respectCover } from './opening-fit.js';
+import { layoutPoint } from './photo-layout.js';
 import { coverHull, isShared, placementInBox } from './register.js';
 import { covers } from './cover.js';
 import { normalTurn, scalePlacement, transformPlacement } from './placement.js';
@@ -35,17 +37,27 @@ export function placedPhoto(opening: Opening, context: GripContext): PlacedPhoto
   return photo && placement ? { fill, placement, photo } : undefined;
 }
 
-/** Moves what the grip says by `delta` px of the sheet. The photo keeps its opening covered. */
-export function moveByGrip(opening: Opening, grip: Grip, delta: Point, context: GripContext): ItemProperties {
+/**
+ * Moves what the grip says by `delta` px of the sheet. The photo keeps its opening covered.
+ * @param from - the place of the sheet that is moved: in perspective it tells how far the photo goes. The middle of the box when absent.
+ */
+export function moveByGrip(opening: Opening, grip: Grip, delta: Point, context: GripContext, from?: Point): ItemProperties {
   const placed = placedPhoto(opening, context);
   const { box } = opening;
-  if (placed && grip === 'photo') {
-    const local = applyVector(rotation(-box.turn), delta);
-    return withPlacement(opening, placed, shifted(placed.placement, local), context);
-  }
+  if (placed && grip === 'photo')
+    return withPlacement(opening, placed, shifted(placed.placement, movedInLayout(opening, delta, from)), context);
   const moved: Box = { ...box, x: box.x + delta.x, y: box.y + delta.y };
   if (!placed || (grip === 'both' && !isShared(opening.fill))) return { box: moved };
   return setBoxByGrip(opening, 'opening', moved, context);
+}
+
+/** How far a photo goes in what it is laid out in when a place of the sheet moves. */
+function movedInLayout(opening: Opening, delta: Point, from = boxCentre(opening.box)): Point {
+  const { box } = opening;
+  if (!isWarped(opening.outline)) return applyVector(rotation(-box.turn), delta);
+  const toBox = invert(boxMatrix(box));
+  const [a, b] = [from, { x: from.x + delta.x, y: from.y + delta.y }].map((p) => layoutPoint(opening, apply(toBox, p)));
+  return { x: b!.x - a!.x, y: b!.y - a!.y };
 }
 
 function shifted(placement: Placement, by: Point): Placement {
@@ -54,7 +66,7 @@ function shifted(placement: Placement, by: Point): Placement {
 
 /**
  * Gives the opening another box. In register the photo always stays: the other windows look at it too. With *Both* the photo goes along: scaled where the box keeps its proportions,
- * otherwise only moved, since a photo is never squashed. With the other grips it stays where it is on the sheet.
+ * otherwise only moved, since a photo is never squashed. With the other grips it stays where it is on the sheet; in perspective it goes along.
  */
 export function setBoxByGrip(opening: Opening, grip: Grip, box: Box, context: GripContext): ItemProperties {
   const placed = placedPhoto(opening, context);
@@ -62,7 +74,7 @@ export function setBoxByGrip(opening: Opening, grip: Grip, box: Box, context: Gr
   const before = opening.box;
   const [fx, fy] = [box.width / before.width, box.height / before.height];
   let { placement } = placed;
-  if (grip === 'both' && !isShared(opening.fill)) {
+  if ((grip === 'both' || isWarped(opening.outline)) && !isShared(opening.fill)) {
     const proportional = Math.abs(fx - fy) < 1e-9 * Math.max(fx, fy);
     placement = { ...placement, x: placement.x * fx, y: placement.y * fy, scale: placement.scale * (proportional ? fx : 1) };
   } else {
@@ -78,7 +90,7 @@ export function setBoxByGrip(opening: Opening, grip: Grip, box: Box, context: Gr
 export function scalePhoto(opening: Opening, factor: number, about: Point, context: GripContext): ItemProperties {
   const placed = placedPhoto(opening, context);
   if (!placed) return {};
-  return withPlacement(opening, placed, scalePlacement(placed.placement, factor, about), context);
+  return withPlacement(opening, placed, scalePlacement(placed.placement, factor, layoutPoint(opening, about)), context);
 }
 
 /** Turns the photo to `turn` degrees (relative to its opening) about its own middle. */

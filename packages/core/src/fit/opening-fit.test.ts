@@ -13,6 +13,7 @@ import {
   resolvePlacement,
   uncoveredShare,
 } from './opening-fit.js';
+import { photoArea } from './photo-layout.js';
 
 const shaper = await testShaper();
 const photo = testPhoto();
@@ -28,7 +29,7 @@ describe('filling an opening', () => {
     );
     const fill = fillWithPhoto(word, photo, shaper);
     expect(covers(fill.placement as Exclude<PhotoFill['placement'], string>, openingHull(word, shaper), photo, 1e-6)).toBe(true);
-    expect(uncoveredShare(openingPolygons(word, shaper), fill.placement as never, photo)).toBe(0);
+    expect(uncoveredShare(openingPolygons(word, shaper), photoArea(word, fill.placement as never, photo))).toBe(0);
   });
 
   it('keeps the rule, tone and effects of the photo before, but not its cutout', () => {
@@ -63,15 +64,15 @@ describe('what is uncovered', () => {
     const opening = testOpening('a', { box: { x: 0, y: 0, width: 200, height: 100, turn: 0 } });
     const polygons = openingPolygons(opening, shaper);
     const placement = (x: number) => ({ x, y: 50, scale: 0.125, ...upright });
-    expect(uncoveredShare(polygons, placement(100), photo)).toBe(0);
-    expect(uncoveredShare(polygons, placement(150), photo)).toBeCloseTo(0.25);
-    expect(uncoveredShare(polygons, placement(1000), photo)).toBe(1);
+    expect(uncoveredShare(polygons, photoArea(opening, placement(100), photo))).toBe(0);
+    expect(uncoveredShare(polygons, photoArea(opening, placement(150), photo))).toBeCloseTo(0.25);
+    expect(uncoveredShare(polygons, photoArea(opening, placement(1000), photo))).toBe(1);
   });
 
   it('counts holes as holes', () => {
     const ring = [Float64Array.from([0, 0, 100, 0, 100, 100, 0, 100]), Float64Array.from([25, 25, 25, 75, 75, 75, 75, 25])];
     const left = { x: -50, y: 50, scale: 0.125, ...upright };
-    expect(uncoveredShare(ring, left, { width: 1600, height: 1600 })).toBeCloseTo(0.5);
+    expect(uncoveredShare(ring, photoArea(testOpening('a'), left, { width: 1600, height: 1600 }))).toBeCloseTo(0.5);
   });
 });
 

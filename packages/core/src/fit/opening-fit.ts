@@ -2,15 +2,14 @@ import type { FitRule, PhotoFill, Placement } from '../document/fill.js';
 import type { Opening } from '../document/item.js';
 import type { Photo, Sheet } from '../document/project.js';
 import { areaInsideConvex, convexHull, signedArea, type Polygons } from '../geometry/polygon.js';
-import { apply } from '../geometry/matrix.js';
-import { cornersOf } from '../geometry/bounds.js';
 import { flatten, type Path } from '../geometry/path.js';
 import { isWarped, outlinePath } from '../kinds/outlines/outlines.js';
 import type { Shaper } from '../lettering/shaper.js';
 import { fillOpening, keepCovered, type Hull } from './cover.js';
 import { keepFocus, type FocusedSize } from './keep-focus.js';
 import { disjoint, showFocus } from './share-visible.js';
-import { placementMatrix, type Size } from './placement.js';
+import { layoutSize } from './photo-layout.js';
+import type { Size } from './placement.js';
 import { wholePhoto } from './whole.js';
 
 /** The true outline of an opening in its box's own frame, px of the sheet. */
@@ -25,10 +24,10 @@ export function openingPolygons(opening: Opening, shaper: Shaper): Float64Array[
 
 /** The hull that a photo has to cover. For an outline without area (a blank lettering), the box itself. */
 export function openingHull(opening: Opening, shaper: Shaper): Hull {
-  // A warped photo is laid out in the box first and put into the corners afterwards.
+  // A warped photo is laid out in a rectangle first and put into the corners afterwards.
   const hull = isWarped(opening.outline) ? [] : convexHull(openingPolygons(opening, shaper));
   if (hull.length >= 6) return hull as Float64Array;
-  const { width, height } = opening.box;
+  const { width, height } = layoutSize(opening);
   return Float64Array.from([0, 0, width, 0, width, height, 0, height]);
 }
 
@@ -53,11 +52,11 @@ export function respectCover(fill: PhotoFill, placement: Placement, hull: Hull, 
   return fill.keepCovered === false ? placement : keepCovered(placement, hull, photo);
 }
 
-/** Share of the outline's area, 0..1, that the photo leaves uncovered. Overlapping letters count twice. */
-export function uncoveredShare(polygons: Polygons, placement: Placement, photo: Size): number {
-  const m = placementMatrix(placement, photo);
-  const corners = cornersOf({ x: 0, y: 0, ...photo }).map((p) => apply(m, p));
-  const area = Float64Array.from(corners.flatMap((p) => [p.x, p.y]));
+/**
+ * Share of the outline's area, 0..1, that the photo leaves uncovered. Overlapping letters count twice.
+ * @param area - what the photo reaches over, see `photoArea`
+ */
+export function uncoveredShare(polygons: Polygons, area: Float64Array): number {
   let [whole, inside] = [0, 0];
   for (const polygon of polygons) {
     whole += signedArea(polygon);

@@ -9,6 +9,7 @@ import type { Project } from '../document/project.js';
 import { apply } from '../geometry/matrix.js';
 import { boxMatrix } from '../geometry/box.js';
 import { fillWithPhoto, openingHull, uncoveredShare, openingPolygons } from './opening-fit.js';
+import { photoArea } from './photo-layout.js';
 import { covers, fillOpening } from './cover.js';
 import { placementMatrix } from './placement.js';
 import {
@@ -133,7 +134,7 @@ describe('laying loose', () => {
     expect(corner(loose).y).toBeCloseTo(corner(turned).y, 6);
     const { fill } = loose;
     if (fill.type !== 'photo' || typeof fill.placement === 'string') throw new Error('no photo');
-    expect(uncoveredShare(openingPolygons(loose, shaper), fill.placement, wide)).toBe(0);
+    expect(uncoveredShare(openingPolygons(loose, shaper), photoArea(loose, fill.placement, wide))).toBe(0);
     expect(loose.box.width / loose.box.height).toBeCloseTo(2, 9);
   });
 

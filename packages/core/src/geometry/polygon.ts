@@ -72,11 +72,8 @@ export function convexHull(polygons: Polygons): Float64Array {
   return Float64Array.from((hull.length > 0 ? hull : points.slice(0, 1)).flatMap((p) => [p.x, p.y]));
 }
 
-/**
- * Signed area in px² of the part of a polygon that lies inside a convex one: Sutherland and Hodgman's clipping (1974).
- * Both are flat arrays. The sign follows the direction of `polygon`, so that holes subtract when areas are summed.
- */
-export function areaInsideConvex(polygon: Float64Array, convex: Float64Array): number {
+/** The part of a polygon that lies inside a convex one: Sutherland and Hodgman's clipping (1974). All are flat arrays; empty where none does. */
+export function insideConvex(polygon: Float64Array, convex: Float64Array): Float64Array {
   let clipped = Array.from(polygon);
   const orientation = Math.sign(signedArea(convex)) || 1;
   for (let i = 0, j = convex.length - 2; i < convex.length && clipped.length > 0; j = i, i += 2) {
@@ -97,7 +94,15 @@ export function areaInsideConvex(polygon: Float64Array, convex: Float64Array): n
     }
     clipped = next;
   }
-  return signedArea(Float64Array.from(clipped));
+  return Float64Array.from(clipped);
+}
+
+/**
+ * Signed area in px² of the part of a polygon that lies inside a convex one. The sign follows the direction of `polygon`, so that holes
+ * subtract when areas are summed.
+ */
+export function areaInsideConvex(polygon: Float64Array, convex: Float64Array): number {
+  return signedArea(insideConvex(polygon, convex));
 }
 
 /** Shoelace area in px², positive for clockwise on a y-down plane. */

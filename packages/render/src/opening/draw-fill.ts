@@ -6,6 +6,7 @@ import {
   meanScale,
   multiply,
   openingHull,
+  photoEdge,
   placementMatrix,
   rectanglePath,
   resolvePlacement,
@@ -132,8 +133,11 @@ function drawWarpedQuickly(layer: Layer, opening: Opening, fill: PhotoFill, path
   if (!pixels) return false;
   const surface = drawing.resources.environment.createSurface(pixels.width, pixels.height);
   putPixels(surface.context, pixels);
+  const photo = drawing.resources.photos[fill.photoId];
+  const placement = resolvePlacement(fill, drawing.sheet);
   layer.context.save();
   clipTo(layer.context, boxOnTarget(opening, layer, drawing), path);
+  if (photo && placement) clipTo(layer.context, boxOnTarget(opening, layer, drawing), photoEdge(opening, placement, photo));
   drawCoarse(layer, layer.bounds, surface, COARSE);
   layer.context.restore();
   drawing.resources.environment.giveBack?.(surface);
@@ -144,8 +148,12 @@ function drawWarpedQuickly(layer: Layer, opening: Opening, fill: PhotoFill, path
 function cutByPhoto(part: Layer, opening: Opening, fill: PhotoFill, drawing: Drawing): void {
   const photo = drawing.resources.photos[fill.photoId];
   const placement = resolvePlacement(fill, drawing.sheet);
-  if (!photo || !placement || typeof fill.placement === 'string' || isWarped(opening.outline)) return;
+  if (!photo || !placement || typeof fill.placement === 'string') return;
   if (covers(placement, openingHull(opening, drawing.resources.shaper), photo, 1e-3)) return;
+  if (isWarped(opening.outline)) {
+    keepInside(part.context, boxOnTarget(opening, part, drawing), photoEdge(opening, placement, photo));
+    return;
+  }
   const toPart = multiply(boxOnTarget(opening, part, drawing), placementMatrix(placement, photo));
   keepInside(part.context, toPart, rectanglePath(photo.width, photo.height));
 }

@@ -8,12 +8,12 @@ import {
   invertProjection,
   isDeveloped,
   isWarped,
+  layoutProjection,
   meanScale,
   multiply,
   multiplyProjections,
   photoMatrix,
   placementMatrix,
-  projectionTo,
   resolvePlacement,
   samplePixels,
   sampleWarped,
@@ -98,16 +98,15 @@ function sampled(level: PhotoLevel, toSheet: Matrix, bounds: Bounds, drawing: Dr
 }
 
 /**
- * A photo laid out in the box, and the box put into four corners.
+ * A photo laid out in the rectangle that four corners are a picture of, and that put into them.
  * @param coarse - view px to one px of the result.
  */
 export function warpedPixels(opening: Opening, fill: PhotoFill, bounds: Bounds, drawing: Drawing, coarse: number): Pixels | null {
-  const { outline, box } = opening;
+  const { box } = opening;
   const photo = drawing.resources.photos[fill.photoId];
   const placement = resolvePlacement(fill, drawing.sheet);
-  if (outline.type !== 'corners' || !photo || !placement) return null;
-  const corners = outline.points.map(({ x, y }) => ({ x: x * box.width, y: y * box.height }));
-  const toCorners = projectionTo(corners as unknown as Parameters<typeof projectionTo>[0], box.width, box.height);
+  if (!photo || !placement) return null;
+  const toCorners = layoutProjection(opening);
   const boxToView = asProjection(chain(scaling(1 / coarse), translation(-bounds.x, -bounds.y), drawing.view, boxMatrix(box)));
   const photoToBox = asProjection(placementMatrix(placement, photo));
   const [width, height] = [Math.ceil(bounds.width / coarse), Math.ceil(bounds.height / coarse)];

@@ -1,4 +1,4 @@
-import { Boolean as BooleanPart } from 'typebox';
+import { Boolean as BooleanPart, Number as NumberPart, Optional } from 'typebox';
 import type { Point } from '../../geometry/matrix.js';
 import { polygonPath } from '../../geometry/polygon-path.js';
 import { fourOf, PointPart } from '../schema-parts.js';
@@ -8,6 +8,12 @@ import type { TypedValue } from '../typed-value.js';
 const properties = {
   points: fourOf<Point>(PointPart, 'In shares of the box, from the top left clockwise.'),
   warp: BooleanPart({ description: 'The fill is put into them in perspective.' }),
+  aspect: Optional(
+    NumberPart({
+      exclusiveMinimum: 0,
+      description: 'The proportion of the rectangle that they are a picture of, in that of the box; 1 where nothing is said.',
+    }),
+  ),
 };
 type CornersOutline = TypedValue<'corners', typeof properties>;
 

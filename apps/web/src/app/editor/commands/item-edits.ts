@@ -63,10 +63,10 @@ export function duplicateTogetherEdit(
   return { edit: { name: `Duplicate ${items.length} items`, operations }, ids: copies.items.map(({ id }) => id) };
 }
 
-/** Moves by the grip. The name says what moved. */
-export function moveEdit(context: GripContext, opening: Opening, grip: Grip, delta: Point): Edit {
+/** Moves by the grip. The name says what moved. @param from - see `moveByGrip` */
+export function moveEdit(context: GripContext, opening: Opening, grip: Grip, delta: Point, from?: Point): Edit {
   const what = grip === 'photo' && opening.fill.type === 'photo' ? `photo in ${opening.name}` : opening.name;
-  return changeOpening(context.sheet, opening, moveByGrip(opening, grip, delta, context), `Move ${what}`);
+  return changeOpening(context.sheet, opening, moveByGrip(opening, grip, delta, context, from), `Move ${what}`);
 }
 
 /**

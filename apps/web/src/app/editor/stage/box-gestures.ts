@@ -52,7 +52,7 @@ export function moveGesture(
     move(at) {
       const [dx, dy] = [at.x - from.x, at.y - from.y];
       const by = movesOpening ? snap({ ...bounds, x: bounds.x + dx, y: bounds.y + dy }) : { x: 0, y: 0 };
-      return moveEdit(context, opening, grip, { x: dx + by.x, y: dy + by.y });
+      return moveEdit(context, opening, grip, { x: dx + by.x, y: dy + by.y }, from);
     },
   };
 }

@@ -1,15 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import {
-  apply,
-  boxMatrix,
-  cornersOf,
-  multiply,
-  placedPhoto,
-  placementMatrix,
-  polygonBounds,
-  seenPolygons,
-  uncoveredShare,
-} from '@kadrosyn/core';
+import { apply, boxMatrix, multiply, placedPhoto, polygonBounds, seenPolygons, uncoveredShare, photoArea } from '@kadrosyn/core';
 import { EditorSession } from '../session/session';
 import { Viewport } from './viewport';
 
@@ -76,17 +66,15 @@ export class GapMarksComponent {
     const placed = placedPhoto(opening, { sheet, shaper, photos: project.photos });
     if (!placed) return null;
     const polygons = seenPolygons(sheet, opening, shaper);
-    const share = uncoveredShare(polygons, placed.placement, placed.photo);
+    const area = photoArea(opening, placed.placement, placed.photo);
+    const share = uncoveredShare(polygons, area);
     if (share === 0) return null;
     const frame = multiply(this.viewport.matrix(), boxMatrix(opening.box));
-    const { width, height } = placed.photo;
-    const toStage = multiply(frame, placementMatrix(placed.placement, placed.photo));
-    const corners = cornersOf({ x: 0, y: 0, width, height }).map((p) => apply(toStage, p));
     const { x, y, width: wide } = polygonBounds(polygons);
     const percent = share * 100;
     return {
       opening: polygons.map((polygon) => pathOf(pointsOf(polygon).map((p) => apply(frame, p)))).join(''),
-      photo: pathOf(corners),
+      photo: pathOf(pointsOf(area).map((p) => apply(frame, p))),
       at: apply(frame, { x: x + wide / 2, y }),
       words: `${percent.toFixed(percent < 1 ? 2 : 0)} % uncovered`,
     };

@@ -10,6 +10,7 @@ import {
   type GripContext,
   type Matrix,
   type Opening,
+  isWarped,
 } from '@kadrosyn/core';
 import type { PhotoSource } from '@kadrosyn/render';
 
@@ -36,7 +37,8 @@ export function makeHalftone(
   ink: string,
 ): Halftone | null {
   const placed = placedPhoto(opening, context);
-  if (!placed) return null;
+  // In perspective it would have to be bent.
+  if (!placed || isWarped(opening.outline)) return null;
   const { photo, placement, fill } = placed;
   const shown = placement.scale * zoom;
   const columns = Math.max(2, Math.min(MOST, Math.round((photo.width * shown) / PITCH)));

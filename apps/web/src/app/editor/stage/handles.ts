@@ -1,4 +1,13 @@
-import { apply, boxMatrix, placedPhoto, placementMatrix, type GripContext, type Opening, type Point } from '@kadrosyn/core';
+import {
+  apply,
+  boxMatrix,
+  placedPhoto,
+  placementMatrix,
+  type GripContext,
+  type Opening,
+  type Point,
+  fromLayout,
+} from '@kadrosyn/core';
 
 /** A point of the box that can be taken hold of: shares of width and height, 0 left or top, 1 right or bottom. */
 export interface BoxHandle {
@@ -27,17 +36,19 @@ export function handlesOf(opening: Opening): readonly BoxHandle[] {
   return opening.outline.type === 'lettering' && opening.outline.along ? PEGS : [...PEGS, ...TABS];
 }
 
-/** Corners of the photo's extent on the sheet: top-left, top-right, bottom-right, bottom-left; none without a photo. */
+/** Corners of the photo's extent on the sheet: top-left, top-right, bottom-right, bottom-left; none without a photo. In perspective where it is laid so. */
 export function photoCorners(opening: Opening, context: GripContext): Point[] {
   const placed = placedPhoto(opening, context);
   if (!placed) return [];
   const toBox = placementMatrix(placed.placement, placed.photo);
   const toSheet = boxMatrix(opening.box);
   const { width, height } = placed.photo;
-  return [
+  const corners = [
     { x: 0, y: 0 },
     { x: width, y: 0 },
     { x: width, y: height },
     { x: 0, y: height },
-  ].map((p) => apply(toSheet, apply(toBox, p)));
+  ].map((p) => fromLayout(opening, apply(toBox, p)));
+  // One beyond the horizon of four corners can not be taken hold of, nor can the others then.
+  return corners.every((p) => p !== null) ? corners.map((p) => apply(toSheet, p)) : [];
 }

@@ -9,6 +9,7 @@ import {
   type Opening,
   type Placement,
   type Point,
+  layoutPoint,
 } from '@kadrosyn/core';
 import type { EditorSession } from '../session/session';
 import type { Viewport } from './viewport';
@@ -40,7 +41,10 @@ export class Pinch {
     const placed = placedPhoto(opening, context);
     if (!placed) return null;
     const toBox = invert(boxMatrix(opening.box));
-    const [about, to] = [this.start, now].map((pair) => apply(toBox, viewport.toSheet(middleOf(pair)))) as [Point, Point];
+    const [about, to] = [this.start, now].map((pair) => layoutPoint(opening, apply(toBox, viewport.toSheet(middleOf(pair))))) as [
+      Point,
+      Point,
+    ];
     const next = pinchedPlacement(placed.placement, about, to, factor, turned);
     return changeOpening(context.sheet, opening, placePhoto(opening, next, context), `Scale photo in ${opening.name}`);
   }

@@ -7,6 +7,7 @@ import {
   type OutlineSupply,
   type Point,
   type Sheet,
+  withTrueProportion,
 } from '@kadrosyn/core';
 import type { OwnOutline } from '@kadrosyn/contract';
 
@@ -52,5 +53,6 @@ export function findShapes(shapes: readonly ShapeSupply[], kind: ShapeKind | '',
 export function makeShape(shape: ShapeSupply, sheet: Sheet, at: Point): Opening {
   const height = Math.min(sheet.height * 0.5, (sheet.width * 0.5) / shape.proportion);
   const width = height * shape.proportion;
-  return newShapedOpening(shape.name, shape.outline(Math.min(width, height)), at, width, height);
+  const opening = newShapedOpening(shape.name, shape.outline(Math.min(width, height)), at, width, height);
+  return { ...opening, outline: withTrueProportion(opening, sheet) };
 }

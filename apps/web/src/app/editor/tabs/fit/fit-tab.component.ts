@@ -28,6 +28,8 @@ import {
   type Opening,
   type PhotoFill,
   type Placement,
+  photoArea,
+  layoutSize,
 } from '@kadrosyn/core';
 import { IconComponent } from '../../../interface/icon.component';
 import { NumberFieldComponent } from '../../../interface/number-field.component';
@@ -113,13 +115,16 @@ export class FitTabComponent {
       placement,
       least,
       zoom: Math.round((placement.scale / least) * 100),
-      uncovered: fill.keepCovered === false ? uncoveredShare(seenPolygons(sheet, opening, shaper), placement, photo) : 0,
+      uncovered:
+        fill.keepCovered === false
+          ? uncoveredShare(seenPolygons(sheet, opening, shaper), photoArea(opening, placement, photo))
+          : 0,
       hasFocus: photo.focus !== undefined,
       photo,
       resolution: Math.round(effectiveResolution(placement, sheet)),
       coarse: project.unit === 'px' ? placement.scale > 1.01 : effectiveResolution(placement, sheet) < GOOD_PRINT,
-      right: placement.x - opening.box.width / 2,
-      down: placement.y - opening.box.height / 2,
+      right: placement.x - layoutSize(opening).width / 2,
+      down: placement.y - layoutSize(opening).height / 2,
     };
   });
 
@@ -180,7 +185,7 @@ export class FitTabComponent {
   }
 
   setShift(axis: 'x' | 'y', px: number): void {
-    const { width, height } = this.opening().box;
+    const { width, height } = layoutSize(this.opening());
     const middle = axis === 'x' ? width / 2 : height / 2;
     this.session.commitAgain(this.placementEdit({ ...this.settledPlacement(), [axis]: middle + px }, 'Move'));
   }

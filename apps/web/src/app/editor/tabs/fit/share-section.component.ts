@@ -14,6 +14,7 @@ import {
   type LetteringOutline,
   type Opening,
   letteringProperties,
+  inLayout,
 } from '@kadrosyn/core';
 import { OwnFaces } from '../../../lettering/own-faces';
 import { EditorSession } from '../../session/session';
@@ -63,7 +64,8 @@ export class ShareSectionComponent {
   /** While only the photo moves, the letters need not be united again. */
   private readonly polygons = computed(() => {
     this.form();
-    return disjoint(openingPolygons(untracked(this.opening), this.session.context().shaper));
+    const opening = untracked(this.opening);
+    return inLayout(opening, disjoint(openingPolygons(opening, this.session.context().shaper)));
   });
 
   readonly share = computed(() => {
@@ -89,7 +91,7 @@ export class ShareSectionComponent {
     if (!placed) return;
     const { shaper } = context;
     const placement = showFocus(
-      disjoint(openingPolygons(opening, shaper)),
+      inLayout(opening, disjoint(openingPolygons(opening, shaper))),
       openingHull(opening, shaper),
       placed.placement,
       placed.photo,

@@ -57,6 +57,7 @@ export * from './fit/split-word.js';
 export * from './fit/photo-layout.js';
 export * from './fit/placement.js';
 export * from './fit/true-corners.js';
+export * from './fit/move-corner.js';
 export * from './fit/cover.js';
 export * from './fit/keep-focus.js';
 export * from './fit/whole.js';

@@ -33,6 +33,7 @@ import { EditorSession } from './session/session';
 import { CropGuides } from './stage/crop-guides';
 import { LevelLine } from './modes/level/level-line';
 import { SheetTrim } from './modes/trim/sheet-trim';
+import { HeldCorner } from './stage/held-corner';
 import { Snapping } from './stage/snapping';
 import { StagePointer } from './stage/stage-pointer';
 import { StageView } from './stage/stage-view';
@@ -54,6 +55,7 @@ export const EDITOR_PROVIDERS: Provider[] = [
   LevelLine,
   SheetTrim,
   Snapping,
+  HeldCorner,
   StagePointer,
   StageView,
   Passed,

@@ -42,6 +42,8 @@ export interface Press {
   /** A drag draws a rectangle; what lies in it is selected, or added to the selection. */
   readonly draws?: 'selects' | 'adds';
   readonly movesPhoto: boolean;
+  /** Which of four corners is moved. */
+  readonly corner?: number;
   /** What can be let go on a target on the way; undefined for handles. */
   readonly carried?: Extract<Carried, { readonly item: unknown }>;
   readonly targets?: TargetChips;
@@ -182,7 +184,7 @@ export class Presses {
     return scaleTogether(items, { x, y }, from, this.session.context());
   }
 
-  private handleGesture(target: Element, opening: Opening, from: Point): Pick<Press, 'gesture' | 'movesPhoto'> | null {
+  private handleGesture(target: Element, opening: Opening, from: Point): Pick<Press, 'gesture' | 'movesPhoto' | 'corner'> | null {
     const context = this.session.context();
     const grip = this.session.grip();
     const handle = target.closest('[data-handle]')?.getAttribute('data-handle');
@@ -196,7 +198,10 @@ export class Presses {
       };
     }
     const bar = target.closest('[data-bar]')?.getAttribute('data-bar');
-    if (bar) return { gesture: formGesture(opening, Number(bar), from, context), movesPhoto: false };
+    if (bar) {
+      const corner = opening.outline.type === 'corners' ? { corner: Number(bar) } : {};
+      return { gesture: formGesture(opening, Number(bar), from, context), movesPhoto: false, ...corner };
+    }
     if (target.closest('[data-turn]')) {
       const movesPhoto = grip === 'photo' && opening.fill.type === 'photo';
       return { gesture: turnGesture(opening, grip, from, context), movesPhoto };

@@ -22,6 +22,7 @@ import { TextCaret } from '../modes/text/text-caret';
 import { SupplyDrag, type Supply } from '../supplies/supply-drag';
 import { FRAME_TRACE } from '../../trace/frame-trace';
 import { CanvasPainter } from './canvas-painter';
+import { CornerLoupeComponent } from './corner-loupe.component';
 import { filesWord } from './files-word';
 import { GapMarksComponent } from './gap-marks.component';
 import { PhotoWheel } from './photo-wheel';
@@ -44,6 +45,7 @@ import { Viewport } from './viewport';
     TogetherMarksComponent,
     SlotMarksComponent,
     SnapLinesComponent,
+    CornerLoupeComponent,
     UnderHereComponent,
   ],
   templateUrl: './sheet-stage.component.html',

@@ -7,6 +7,7 @@ import { EditorSession } from '../session/session';
 import { selectPreview } from '../state/editor.selectors';
 import { TextCaret } from '../modes/text/text-caret';
 import type { Halftone } from './halftone';
+import { HeldCorner } from './held-corner';
 import { PhotoDots } from './photo-dots';
 import { Pinch } from './pinch';
 import { CLICK_REACH, partsPhoto, Presses, type Press, type PressResult } from './press';
@@ -21,6 +22,7 @@ export class StagePointer {
   private readonly viewport = inject(Viewport);
   private readonly typing = inject(TextCaret);
   private readonly snapping = inject(Snapping);
+  private readonly heldCorner = inject(HeldCorner);
   private readonly previewed = inject(Store).selectSignal(selectPreview);
   readonly dots = new PhotoDots(this.session, this.viewport, inject(PhotoLevels));
   readonly chip = signal<StageChip | null>(null);
@@ -62,6 +64,7 @@ export class StagePointer {
     this.session.gripSwapped.set(event.altKey);
     this.press = this.presses.at(event, at, event.button === 1 || pans);
     if (this.press.pans) this.panning.set(true);
+    this.heldCorner.index.set(this.press.corner ?? null);
   }
 
   move(event: PointerEvent, at: Point, host: HTMLElement): void {
@@ -109,6 +112,7 @@ export class StagePointer {
     if (press?.id !== event.pointerId) return;
     this.press = null;
     this.panning.set(false);
+    this.heldCorner.index.set(null);
     if (!press.moved) return this.click(press);
     if (press.pans) return;
     if (press.draws) return this.endDrawing(press.draws === 'adds');
@@ -149,6 +153,7 @@ export class StagePointer {
     this.press = null;
     this.pinch = null;
     this.panning.set(false);
+    this.heldCorner.index.set(null);
     this.drawn.set(null);
     this.caught.set([]);
     this.end(null);

@@ -24,6 +24,7 @@ import { EditorSession } from '../../session/session';
 import { LengthFieldComponent } from '../../parts/length-field.component';
 import { ShapePictureComponent } from '../../supplies/shape-picture.component';
 import { ownShape, SHAPES, type ShapeSupply } from '../../supplies/shape-supplies';
+import { CornerButtonsComponent } from '../../parts/corner-buttons.component';
 import { CornersChoiceComponent } from '../../parts/corners-choice.component';
 import { numbersOf, type ShownNumber } from './outline-numbers';
 
@@ -39,6 +40,7 @@ const WAYS: readonly { readonly how: Combination; readonly name: string }[] = [
   selector: 'ka-outline-section',
   imports: [
     MatButtonModule,
+    CornerButtonsComponent,
     CornersChoiceComponent,
     MatMenuModule,
     NumberFieldComponent,

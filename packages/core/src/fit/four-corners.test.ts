@@ -72,7 +72,7 @@ describe('a photo in four corners', () => {
       fc.property(CAMERAS, fc.double({ min: 0.5, max: 2, noNaN: true }), (camera, proportion) => {
         const quad = seenRectangle(camera, proportion, picture);
         fc.pre(quad !== null);
-        const pane = filled(quad!);
+        const pane = filled(quad);
         const size = layoutSize(pane);
         expect(size.width / size.height / proportion).toBeGreaterThan(0.99);
         expect(size.width / size.height / proportion).toBeLessThan(1.01);
@@ -103,7 +103,7 @@ describe('a photo in four corners', () => {
         (camera, dx, dy, factor) => {
           const quad = seenRectangle(camera, 1.3, picture);
           fc.pre(quad !== null);
-          const full = filled(quad!);
+          const full = filled(quad);
           expect(covers(placementOf(full), openingHull(full, shaper), photo, 1e-6)).toBe(true);
           expect(uncoveredShare(openingPolygons(full, shaper), photoArea(full, placementOf(full), photo))).toBe(0);
           const { width, height } = layoutSize(full);

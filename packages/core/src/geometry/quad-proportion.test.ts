@@ -12,8 +12,8 @@ describe('the proportion of a rectangle that was photographed', () => {
       fc.property(CAMERAS, fc.double({ min: 0.3, max: 3, noNaN: true }), (camera, proportion) => {
         const quad = seenRectangle(camera, proportion, picture);
         fc.pre(quad !== null);
-        expect(quadProportion(quad!, picture)! / proportion).toBeGreaterThan(0.99);
-        expect(quadProportion(quad!, picture)! / proportion).toBeLessThan(1.01);
+        expect(quadProportion(quad, picture)! / proportion).toBeGreaterThan(0.99);
+        expect(quadProportion(quad, picture)! / proportion).toBeLessThan(1.01);
       }),
       { numRuns: 1000 },
     );
@@ -24,8 +24,8 @@ describe('the proportion of a rectangle that was photographed', () => {
       fc.property(CAMERAS, fc.integer({ min: 1, max: 6 }), fc.integer({ min: 1, max: 6 }), (camera, columns, rows) => {
         const quad = seenRectangle(camera, columns / rows, picture);
         fc.pre(quad !== null);
-        const proportion = quadProportion(quad!, picture)!;
-        const toQuad = projectionTo(quad!, proportion * rows, rows)!;
+        const proportion = quadProportion(quad, picture)!;
+        const toQuad = projectionTo(quad, proportion * rows, rows)!;
         // The square in the middle, laid by the proportion that was found, against the same one on the board.
         const [x, y] = [Math.floor(columns / 2), Math.floor(rows / 2)];
         const side = seenThrough(camera, { x: x + 0.5, y }, columns, rows, picture);

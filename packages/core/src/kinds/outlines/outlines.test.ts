@@ -41,7 +41,7 @@ describe.each(kinds.map((kind) => [kind.type, kind] as const))('%s', (type, kind
         expect(isPart('outline', { ...outline, more: 1 })).toBe(false);
         for (const key of Object.keys(outline)) {
           const { [key]: _left, ...less } = outline as unknown as Record<string, unknown>;
-          expect(isPart('outline', less)).toBe(IsOptional((kind.properties as TProperties)[key]));
+          expect(isPart('outline', less)).toBe(IsOptional(kind.properties[key]));
         }
       }),
       { numRuns: 10 },

@@ -1,4 +1,5 @@
-import { ChangeDetectionStrategy, Component, computed, effect, ElementRef, inject, input, viewChild } from '@angular/core';
+import type { ElementRef } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, effect, inject, input, viewChild } from '@angular/core';
 import { apply, boxCentre, type Point } from '@kadrosyn/core';
 import { EditorSession } from '../session/session';
 import { HeldCorner } from './held-corner';

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { IsOptional, type TProperties } from 'typebox';
+import { IsOptional } from 'typebox';
 import { describe, expect, it } from 'vitest';
 import { arbitraryOf } from '../../../testing/arbitrary-of-schema.js';
 import { testShaper } from '../../../testing/test-shaper.js';

@@ -3,13 +3,15 @@ import { MatButtonModule } from '@angular/material/button';
 import {
   apply,
   boxMatrix,
-  chain,
   cornersOf,
   invert,
   placedPhoto,
   placementMatrix,
   type Bounds,
   type Point,
+  fromLayout,
+  layoutPoint,
+  multiply,
 } from '@kadrosyn/core';
 import { FocusEditing } from './focus-editing';
 import { EditorSession } from '../../session/session';
@@ -32,8 +34,8 @@ const CORNERS = [
       <svg (pointerdown)="$event.stopPropagation()">
         <path class="veil" fill-rule="evenodd" [attr.d]="drawn.veil" />
         <path class="box" data-focus [attr.d]="drawn.path" (pointerdown)="drag($event, null)" />
-        @for (corner of drawn.corners; track $index) {
-          <circle r="14" class="reach" [attr.cx]="corner.x" [attr.cy]="corner.y" (pointerdown)="drag($event, $index)" />
+        @for (corner of drawn.corners; track corner.index) {
+          <circle r="14" class="reach" [attr.cx]="corner.x" [attr.cy]="corner.y" (pointerdown)="drag($event, corner.index)" />
           <rect x="-5" y="-5" width="10" height="10" [attr.transform]="'translate(' + corner.x + ' ' + corner.y + ')'" />
         }
       </svg>
@@ -86,19 +88,32 @@ export class FocusBoxComponent implements StageOverlay {
   private readonly host = inject<ElementRef<HTMLElement>>(ElementRef);
   private readonly done = viewChild.required<ElementRef<HTMLButtonElement>>('done');
 
-  /** Px of the photo to css px of the stage. */
+  /** The photo, and its px as they lie on the stage, css px. */
   private readonly frame = computed(() => {
     const opening = this.session.selectedOpening();
     const placed = opening && placedPhoto(opening, this.session.context());
     if (!opening || !placed) return null;
     const { photo, placement } = placed;
-    return { photo, matrix: chain(this.viewport.matrix(), boxMatrix(opening.box), placementMatrix(placement, photo)) };
+    const [toLayout, toStage] = [placementMatrix(placement, photo), multiply(this.viewport.matrix(), boxMatrix(opening.box))];
+    return {
+      photo,
+      // Of four corners what lies beyond the horizon is not seen.
+      onStage: (p: Point): Point | null => {
+        const inBox = fromLayout(opening, apply(toLayout, p));
+        return inBox && apply(toStage, inBox);
+      },
+      onPhoto: (p: Point): Point => apply(invert(toLayout), layoutPoint(opening, apply(invert(toStage), p))),
+    };
   });
 
   readonly shown = computed(() => {
     const [frame, box] = [this.frame(), this.editing.box()];
     if (!frame || !box) return null;
-    const onStage = (part: Bounds): Point[] => cornersOf(part).map((p) => apply(frame.matrix, p));
+    const onStage = (part: Bounds) =>
+      cornersOf(part).flatMap((p, index) => {
+        const at = frame.onStage(p);
+        return at ? [{ ...at, index }] : [];
+      });
     const corners = onStage(box);
     const path = pathOf(corners);
     const whole = onStage({ x: 0, y: 0, width: frame.photo.width, height: frame.photo.height });
@@ -115,10 +130,9 @@ export class FocusBoxComponent implements StageOverlay {
     const target = event.currentTarget as SVGElement;
     if (!frame || !start) return;
     target.setPointerCapture(event.pointerId);
-    const toPhoto = invert(frame.matrix);
     const at = (from: PointerEvent): Point => {
       const { left, top } = this.host.nativeElement.getBoundingClientRect();
-      return apply(toPhoto, { x: from.clientX - left, y: from.clientY - top });
+      return frame.onPhoto({ x: from.clientX - left, y: from.clientY - top });
     };
     const from = at(event);
     target.onpointermove = (move) => {

@@ -4,7 +4,7 @@ import { giveBack, newLayer, type Drawing, type Layer } from '../canvas/drawing.
 import { takeOut } from '../canvas/fill-path.js';
 import { boxOnTarget, ink } from '../fill/ink.js';
 import { innerPath } from '../outline/outline-paths.js';
-import { isSolid } from '../fill/solid-fill.js';
+import { fillsSolidly } from '../fill/solid-fill.js';
 
 /** What of an opening is drawn, and onto what. */
 export interface FinishScene {
@@ -40,7 +40,7 @@ const FORM_DRAWERS: { readonly [K in FormFinish]: FormDrawer<NonNullable<Finish[
   outline: {
     below: (outline, { layer, opening, path, drawing, subject }) => {
       // Under a solid fill the outer outline goes below it, whole: two soft edges side by side would let the ground through.
-      if (outline.align !== 'outside' || (!subject && !isSolid(opening.fill))) return false;
+      if (outline.align !== 'outside' || (!subject && !fillsSolidly(opening, drawing))) return false;
       if (subject) drawSilhouetteOutline(layer, subject, opening, drawing);
       else drawOutline(layer, opening, path, null, drawing);
       return true;
@@ -49,7 +49,7 @@ const FORM_DRAWERS: { readonly [K in FormFinish]: FormDrawer<NonNullable<Finish[
       const isOutside = outline.align === 'outside';
       if (subject) {
         if (!isOutside) drawSilhouetteOutline(layer, subject, opening, drawing);
-      } else if (!isOutside || !isSolid(opening.fill)) drawOutline(layer, opening, path, path, drawing);
+      } else if (!isOutside || !fillsSolidly(opening, drawing)) drawOutline(layer, opening, path, path, drawing);
     },
   },
 };

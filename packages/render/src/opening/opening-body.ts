@@ -1,6 +1,6 @@
 import { drawShades, drawSubjectShades } from '../finish/draw-shades.js';
 import { drawFormAbove, drawFormBelow } from '../finish/form-drawers.js';
-import { isSolid } from '../fill/solid-fill.js';
+import { fillsSolidly } from '../fill/solid-fill.js';
 import {
   boxMatrix,
   developReach,
@@ -83,7 +83,7 @@ export function outsideOutline(layer: Layer, opening: Opening, letterId: string 
     return exact;
   }
   // Beneath what is not solid it would be seen through any letter of the word.
-  const word = isSolid(fill) ? null : partPath(opening, undefined, drawing.resources.shaper).path;
+  const word = fillsSolidly(opening, drawing) ? null : partPath(opening, undefined, drawing.resources.shaper).path;
   drawOutline(layer, opening, path, word, drawing);
   return true;
 }

@@ -194,7 +194,7 @@ test('tilted-print: a figure stands out of a print that leans back, and what the
   await expectReference('tilted-print', bytes, 1);
 });
 
-test('mirror: arm and brush hang out of a frame in perspective', async ({ page }) => {
+test('mirror: a figure comes out of a frame in perspective', async ({ page }) => {
   const journey = await Journey.begin('mirror', page);
   const { editor } = journey;
   const breakout = await filled(journey, 'Post', 'Four corners', 'team-brush');

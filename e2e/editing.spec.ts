@@ -94,6 +94,7 @@ test('an opening is moved, resized by its marks and turned; a side never stretch
   await editor.drag(middle, { x: middle.x + 40, y: middle.y });
   await expect.poll(async () => Number(await width.inputValue())).toBeGreaterThan(w + 20);
   await expect(height).toHaveValue(String(h));
+  await expect(page.getByRole('button', { name: 'Undo: Resize Square' })).toBeVisible();
   const peg = await boxOf(page.locator('[data-handle="2"]'));
   await editor.drag({ x: peg.x + peg.width / 2, y: peg.y + peg.height / 2 }, { x: peg.x + 60, y: peg.y + 60 });
   await expect.poll(async () => Number(await height.inputValue())).toBeGreaterThan(h + 20);

@@ -10,6 +10,7 @@ import { apply, invert, multiply } from '../geometry/matrix.js';
 import { flatten, transformPath, type Path } from '../geometry/path.js';
 import { outlinePath } from '../kinds/outlines/outlines.js';
 import { changeOpening } from './register.js';
+import { relaid } from './photo-layout.js';
 import { withTrueProportion } from './true-corners.js';
 import { setBoxByGrip, placePhoto, placedPhoto, type GripContext } from './grip.js';
 
@@ -20,7 +21,9 @@ import { setBoxByGrip, placePhoto, placedPhoto, type GripContext } from './grip.
 export function changeOutline(opening: Opening, wanted: Outline, context: GripContext): ItemProperties {
   const placed = placedPhoto(opening, context);
   const outline = withTrueProportion({ outline: wanted, box: opening.box }, context.sheet);
-  return { outline, ...(placed ? placePhoto({ ...opening, outline }, placed.placement, context) : {}) };
+  if (!placed) return { outline };
+  const placement = relaid(placed.placement, opening, { outline, box: opening.box });
+  return { outline, ...placePhoto({ ...opening, outline }, placement, context) };
 }
 
 /**

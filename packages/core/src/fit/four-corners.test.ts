@@ -175,6 +175,16 @@ describe('a photo in four corners', () => {
     expect(covers(placementOf(dragged), openingHull(dragged, shaper), photo, 1e-6)).toBe(true);
     const upright = { ...pane, ...changeOutline(pane, { ...corners, warp: false }, context) } as Opening;
     expect(layoutSize(upright)).toEqual({ width: pane.box.width, height: pane.box.height });
+    // What was in the middle of the rectangle is in the middle of the box, as far as nothing has to be covered.
+    const loose: Opening = { ...pane, fill: { ...pane.fill, keepCovered: false } as Opening['fill'] };
+    const stood = { ...loose, ...changeOutline(loose, { ...corners, warp: false }, context) } as Opening;
+    const share = (of: Opening): number[] => [
+      placementOf(of).x / layoutSize(of).width,
+      placementOf(of).y / layoutSize(of).height,
+    ];
+    expect(share(stood)[0]).toBeCloseTo(share(loose)[0]!, 9);
+    expect(share(stood)[1]).toBeCloseTo(share(loose)[1]!, 9);
+    expect(placementOf(stood).scale).toBe(placementOf(loose).scale);
   });
 
   it('of a document from before is laid out in the box, as it was drawn then', () => {

@@ -16,6 +16,12 @@ export function layoutSize({ outline, box }: Framed): Size {
   return { width: box.width * Math.sqrt(aspect), height: box.height / Math.sqrt(aspect) };
 }
 
+/** A placement as it lies in another layout of about the same size: what was in the middle of one is in the middle of the other, as large as before. */
+export function relaid(placement: Placement, before: Framed, after: Framed): Placement {
+  const [a, b] = [layoutSize(before), layoutSize(after)];
+  return { ...placement, x: (placement.x * b.width) / a.width, y: (placement.y * b.height) / a.height };
+}
+
 /** From the rectangle that the photo is laid out in to the frame of the box; null where both are the same, or the corners leave no room. */
 export function layoutProjection(opening: Framed): Projection | null {
   const { outline, box } = opening;

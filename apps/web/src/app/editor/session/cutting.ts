@@ -31,6 +31,9 @@ import {
   type PhotoFill,
   type Project,
   type Sheet,
+  openingHull,
+  relaid,
+  respectCover,
 } from '@kadrosyn/core';
 import { PhotoLibrary } from '../../photos/photo-library';
 import { EditorSession } from './session';
@@ -109,12 +112,18 @@ export class Cutting {
       const isHere = each.id === opening?.id;
       const refits = placed.fill.fit === 'subject' && focus !== undefined && !isShared(each.fill);
       if (!isHere && !refits) continue;
-      const placement = refits ? fitPhoto('subject', each, changed, context.shaper, placed.placement) : placed.fill.placement;
+      // The button that led here says that the photo stands upright for it.
+      const upright = isHere && letsOut ? standUpright(each) : {};
+      const stood = { ...each, ...upright };
+      const placement = refits
+        ? fitPhoto('subject', stood, changed, context.shaper, placed.placement)
+        : upright.outline && !isShared(each.fill)
+          ? respectCover(placed.fill, relaid(placed.placement, each, stood), openingHull(stood, context.shaper), known)
+          : placed.fill.placement;
       const { show: _shown, ...rest } = placed.fill;
       const shown: PhotoFill = { ...rest, cutout: used, ...(show === 'subject' ? { show } : {}) };
       const fill: PhotoFill = { ...(isHere ? shown : placed.fill), placement };
-      // The button that led here says that the photo stands upright for it.
-      const out = isHere && letsOut ? { overhangs: letAll(each.overhangs ?? KEPT_IN, true), ...standUpright(each) } : {};
+      const out = isHere && letsOut ? { overhangs: letAll(each.overhangs ?? KEPT_IN, true), ...upright } : {};
       operations.push(...changeOpeningOperations(context.sheet, each, { fill, ...out }));
       // What was marked on its box before there was a cutout is marked on the photo from now on.
       const before = { fill: { ...fill, placement: placed.fill.placement } };

@@ -1,4 +1,5 @@
 import { applyEdit, type Edit, type ItemProperties } from '../document/edit.js';
+import type { Placement } from '../document/fill.js';
 import type { Opening } from '../document/item.js';
 import { removeItem } from '../document/make-edit.js';
 import type { Outline } from '../kinds/outlines/outlines.js';
@@ -8,11 +9,12 @@ import { combined, type Combination } from '../geometry/combine.js';
 import { freePathOutline } from '../geometry/free-path.js';
 import { apply, invert, multiply } from '../geometry/matrix.js';
 import { flatten, transformPath, type Path } from '../geometry/path.js';
-import { outlinePath } from '../kinds/outlines/outlines.js';
+import { isWarped, outlinePath } from '../kinds/outlines/outlines.js';
+import { fitPhoto, openingHull, respectCover } from './opening-fit.js';
 import { changeOpening } from './register.js';
 import { relaid } from './photo-layout.js';
 import { withTrueProportion } from './true-corners.js';
-import { setBoxByGrip, placePhoto, placedPhoto, type GripContext } from './grip.js';
+import { setBoxByGrip, placePhoto, placedPhoto, type GripContext, type PlacedPhoto } from './grip.js';
 
 /**
  * Another outline in the same box. Photo, placement and finish stay; the photo moves or grows only as far as the new outline
@@ -22,8 +24,24 @@ export function changeOutline(opening: Opening, wanted: Outline, context: GripCo
   const placed = placedPhoto(opening, context);
   const outline = withTrueProportion({ outline: wanted, box: opening.box }, context.sheet);
   if (!placed) return { outline };
-  const placement = relaid(placed.placement, opening, { outline, box: opening.box });
-  return { outline, ...placePhoto({ ...opening, outline }, placement, context) };
+  const after = { ...opening, outline };
+  if (!isWarped(opening.outline) && !isWarped(outline)) return { outline, ...placePhoto(after, placed.placement, context) };
+  return { outline, fill: { ...placed.fill, placement: laidAnew(opening, after, placed, context) } };
+}
+
+/**
+ * The placement of a photo that is laid out in another rectangle than before: fitted again by its rule, or where it was placed by hand with
+ * its middle and size kept as far as no gap is shown.
+ */
+export function laidAnew(
+  before: Opening,
+  after: Opening,
+  placed: PlacedPhoto,
+  { shaper }: Pick<GripContext, 'shaper'>,
+): Placement {
+  const { fill, placement, photo } = placed;
+  if (fill.fit && fill.fit !== 'own') return fitPhoto(fill.fit, after, photo, shaper, placement);
+  return respectCover(fill, relaid(placement, before, after), openingHull(after, shaper), photo);
 }
 
 /**

@@ -175,8 +175,10 @@ describe('a photo in four corners', () => {
     expect(covers(placementOf(dragged), openingHull(dragged, shaper), photo, 1e-6)).toBe(true);
     const upright = { ...pane, ...changeOutline(pane, { ...corners, warp: false }, context) } as Opening;
     expect(layoutSize(upright)).toEqual({ width: pane.box.width, height: pane.box.height });
-    // What was in the middle of the rectangle is in the middle of the box, as far as nothing has to be covered.
-    const loose: Opening = { ...pane, fill: { ...pane.fill, keepCovered: false } as Opening['fill'] };
+    // What was in the middle of the rectangle is in the middle of the box, where it was placed by hand; else it is fitted again.
+    expect((upright.fill as { fit: string }).fit).toBe('fill');
+    expect(placementOf(upright)).toEqual((fillWithPhoto(upright, photo, shaper) as { placement: Placement }).placement);
+    const loose: Opening = { ...pane, fill: { ...pane.fill, fit: 'own', keepCovered: false } as Opening['fill'] };
     const stood = { ...loose, ...changeOutline(loose, { ...corners, warp: false }, context) } as Opening;
     const share = (of: Opening): number[] => [
       placementOf(of).x / layoutSize(of).width,

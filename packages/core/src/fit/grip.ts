@@ -22,7 +22,8 @@ export interface GripContext {
   readonly shaper: Shaper;
 }
 
-interface PlacedPhoto {
+/** A photo in an opening, and how it lies in what it is laid out in. */
+export interface PlacedPhoto {
   readonly fill: PhotoFill;
   readonly placement: Placement;
   readonly photo: Photo;

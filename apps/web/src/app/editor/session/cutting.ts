@@ -31,9 +31,7 @@ import {
   type PhotoFill,
   type Project,
   type Sheet,
-  openingHull,
-  relaid,
-  respectCover,
+  laidAnew,
 } from '@kadrosyn/core';
 import { PhotoLibrary } from '../../photos/photo-library';
 import { EditorSession } from './session';
@@ -118,7 +116,7 @@ export class Cutting {
       const placement = refits
         ? fitPhoto('subject', stood, changed, context.shaper, placed.placement)
         : upright.outline && !isShared(each.fill)
-          ? respectCover(placed.fill, relaid(placed.placement, each, stood), openingHull(stood, context.shaper), known)
+          ? laidAnew(each, stood, placed, context)
           : placed.fill.placement;
       const { show: _shown, ...rest } = placed.fill;
       const shown: PhotoFill = { ...rest, cutout: used, ...(show === 'subject' ? { show } : {}) };

@@ -11,7 +11,7 @@ import { apply, invert, multiply } from '../geometry/matrix.js';
 import { flatten, transformPath, type Path } from '../geometry/path.js';
 import { isWarped, outlinePath } from '../kinds/outlines/outlines.js';
 import { fitPhoto, openingHull, respectCover } from './opening-fit.js';
-import { changeOpening } from './register.js';
+import { changeOpening, isShared } from './register.js';
 import { relaid } from './photo-layout.js';
 import { withTrueProportion } from './true-corners.js';
 import { setBoxByGrip, placePhoto, placedPhoto, type GripContext, type PlacedPhoto } from './grip.js';
@@ -25,7 +25,9 @@ export function changeOutline(opening: Opening, wanted: Outline, context: GripCo
   const outline = withTrueProportion({ outline: wanted, box: opening.box }, context.sheet);
   if (!placed) return { outline };
   const after = { ...opening, outline };
-  if (!isWarped(opening.outline) && !isWarped(outline)) return { outline, ...placePhoto(after, placed.placement, context) };
+  // In register the photo stays where it is: other windows look at it too.
+  const isLaid = (isWarped(opening.outline) || isWarped(outline)) && !isShared(opening.fill);
+  if (!isLaid) return { outline, ...placePhoto(after, placed.placement, context) };
   return { outline, fill: { ...placed.fill, placement: laidAnew(opening, after, placed, context) } };
 }
 

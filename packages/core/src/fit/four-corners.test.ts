@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { CAMERAS, seenRectangle, seenThrough } from '../../testing/seen-rectangle.js';
 import { testOpening, testProject } from '../../testing/test-documents.js';
 import { testShaper } from '../../testing/test-shaper.js';
+import { applyEdit } from '../document/edit.js';
 import type { Placement } from '../document/fill.js';
 import type { Opening } from '../document/item.js';
 import type { Photo } from '../document/project.js';
@@ -13,6 +14,7 @@ import type { Quad } from '../geometry/quad.js';
 import { contains } from '../geometry/polygon.js';
 import { covers } from './cover.js';
 import { changeOutline } from './change-outline.js';
+import { changeOpening } from './register.js';
 import { moveByGrip, scalePhoto, type GripContext } from './grip.js';
 import { fillWithPhoto, openingHull, openingPolygons, uncoveredShare } from './opening-fit.js';
 import { fromLayout, inLayout, layoutPoint, layoutSize, photoArea } from './photo-layout.js';
@@ -187,6 +189,22 @@ describe('a photo in four corners', () => {
     expect(share(stood)[0]).toBeCloseTo(share(loose)[0]!, 9);
     expect(share(stood)[1]).toBeCloseTo(share(loose)[1]!, 9);
     expect(placementOf(stood).scale).toBe(placementOf(loose).scale);
+  });
+
+  it('that other windows show too stays where it is when one of them gets four corners', () => {
+    const box = testOpening('left', { box: { x: 500, y: 300, width: 400, height: 300, turn: 0 } });
+    const own = (fillWithPhoto(box, photo, shaper) as { placement: Placement }).placement;
+    // Fitted by its rule it would lie elsewhere.
+    const placement = { ...own, x: own.x + box.box.x - 300, y: own.y + box.box.y, scale: own.scale * 4 };
+    const fill = { type: 'photo', photoId: photo.id, placement: 'both', fit: 'fill' } as const;
+    const window: Opening = { ...box, fill };
+    const shared = { ...sheet, items: [window, { ...window, id: 'right' }], placements: { both: placement } };
+    const after = changeOutline(window, opening(QUAD).outline, { ...context, sheet: shared });
+    const edit = changeOpening(shared, window, after, 'Four corners');
+    const now = applyEdit({ ...project, photos: { [photo.id]: photo }, sheets: [shared] }, edit).sheets[0]!.placements['both']!;
+    expect(now.x).toBeCloseTo(placement.x, 6);
+    expect(now.y).toBeCloseTo(placement.y, 6);
+    expect(now.scale).toBeCloseTo(placement.scale, 9);
   });
 
   it('of a document from before is laid out in the box, as it was drawn then', () => {

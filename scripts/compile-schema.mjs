@@ -44,6 +44,7 @@ const PARTS = {
   outline: 'outline',
   finish: 'finish',
   photo: 'photo',
+  area: 'area',
   cutoutRevision: 'cutoutRevision',
   developing: 'developing',
 };

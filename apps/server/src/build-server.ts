@@ -17,6 +17,7 @@ import { faultCode } from './loggable-fault.js';
 import { keepOtherSitesAway } from './own-site-only.js';
 import { outlineRoutes } from './outlines/outline-routes.js';
 import { styleRoutes } from './styles/style-routes.js';
+import { areaRoutes } from './photos/area-routes.js';
 import { cutoutRoutes } from './photos/cutout-routes.js';
 import { photoRoutes } from './photos/photo-routes.js';
 import { projectRoutes } from './projects/project-routes.js';
@@ -76,6 +77,7 @@ export async function buildServer(config: Config): Promise<BuiltServer> {
   await app.register(rateLimit, rateLimits(config));
   await app.register(healthRoutes, { services, workspaceName });
   await app.register(photoRoutes, { services });
+  await app.register(areaRoutes, { services });
   await app.register(cutoutRoutes, { services });
   await app.register(faceRoutes, { services });
   await app.register(outlineRoutes, { services });

@@ -6,6 +6,7 @@ import { ExportStore } from './exports/export-store.js';
 import type { LibraryClient } from './library/library-client.js';
 import { FaceStore } from './faces/face-store.js';
 import { OutlineStore } from './outlines/outline-store.js';
+import { AreaStore } from './photos/area-store.js';
 import { CutoutStore } from './photos/cutout-store.js';
 import { PhotoStore } from './photos/photo-store.js';
 import { Documents } from './projects/documents.js';
@@ -43,6 +44,10 @@ export class Services {
 
   photos(workspaceId: string): PhotoStore {
     return new PhotoStore(this.db, workspaceId);
+  }
+
+  areas(workspaceId: string): AreaStore {
+    return new AreaStore(this.db, workspaceId);
   }
 
   cutouts(workspaceId: string): CutoutStore {

@@ -1,4 +1,5 @@
 export * from './bin.js';
+export * from './areas.js';
 export * from './cutouts.js';
 export * from './exports.js';
 export * from './faces.js';

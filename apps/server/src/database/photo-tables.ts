@@ -1,4 +1,4 @@
-import type { Bounds, CutoutRevision } from '@kadrosyn/core';
+import type { Bounds, CutoutRevision, PhotoArea } from '@kadrosyn/core';
 import { boolean, foreignKey, index, integer, jsonb, pgTable, primaryKey, text, timestamp } from 'drizzle-orm/pg-core';
 import { now } from './columns.js';
 import { workspaces } from './workspace-tables.js';
@@ -76,5 +76,25 @@ export const cutouts = pgTable(
       columns: [table.workspaceId, table.photoId, table.matteSha256],
       foreignColumns: [mattes.workspaceId, mattes.photoId, mattes.sha256],
     }).onDelete('cascade'),
+  ],
+);
+
+/** Parts of photos that can show something. A removed one is in no list; projects keep theirs. */
+export const photoAreas = pgTable(
+  'photo_areas',
+  {
+    workspaceId: text('workspace_id').notNull(),
+    photoId: text('photo_id').notNull(),
+    id: text('id').notNull(),
+    name: text('name').notNull(),
+    form: jsonb('form').$type<PhotoArea['form']>().notNull(),
+    createdAt: now('created_at'),
+    removedAt: timestamp('removed_at', { withTimezone: true }),
+  },
+  (table) => [
+    primaryKey({ columns: [table.workspaceId, table.photoId, table.id] }),
+    foreignKey({ columns: [table.workspaceId, table.photoId], foreignColumns: [photos.workspaceId, photos.id] }).onDelete(
+      'cascade',
+    ),
   ],
 );

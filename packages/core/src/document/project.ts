@@ -1,3 +1,4 @@
+import type { AreaForm } from '../areas/area-form.js';
 import type { Crossing } from './crossing.js';
 import type { Colour, GroundFill, Placement, Tone } from './fill.js';
 import type { Effect } from '../kinds/effects/effects.js';
@@ -5,7 +6,7 @@ import type { Item } from './item.js';
 import type { Roles } from './roles.js';
 
 /** The version of the document that this code writes. Older ones are migrated when read. */
-export const PROJECT_VERSION = 7;
+export const PROJECT_VERSION = 8;
 
 export type Unit = 'px' | 'mm' | 'in';
 
@@ -88,6 +89,15 @@ export interface Photo {
   /** What every fit keeps in sight, in photo px. */
   readonly focus?: { readonly x: number; readonly y: number; readonly width: number; readonly height: number };
   readonly cutouts?: readonly Cutout[];
+  /** Parts of it that can show something. */
+  readonly areas?: readonly PhotoArea[];
+}
+
+/** A part of a photo that can show something, such as a pane or a blank card. */
+export interface PhotoArea {
+  readonly id: string;
+  readonly name: string;
+  readonly form: AreaForm;
 }
 
 export interface Cutout {

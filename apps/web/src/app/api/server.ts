@@ -1,5 +1,13 @@
 import { Injectable } from '@angular/core';
-import { PROJECT_VERSION, type Cutout, type Edit, type Project, type SheetSize, type Style } from '@kadrosyn/core';
+import {
+  PROJECT_VERSION,
+  type Cutout,
+  type Edit,
+  type PhotoArea,
+  type Project,
+  type SheetSize,
+  type Style,
+} from '@kadrosyn/core';
 import { Requests } from './requests';
 import { upload } from './upload';
 import type {
@@ -116,6 +124,19 @@ export class Server extends Requests {
 
   photoUses(id: string): Promise<PhotoUses> {
     return this.get(`/api/photos/${id}/uses`);
+  }
+
+  async areas(photoId: string): Promise<readonly PhotoArea[]> {
+    return (await this.get<{ areas: PhotoArea[] }>(`/api/photos/${photoId}/areas`)).areas;
+  }
+
+  /** Keeps an area with its photo, so that other projects are offered it. */
+  async keepArea(photoId: string, { id, name, form }: PhotoArea): Promise<void> {
+    await this.send('PUT', `/api/photos/${photoId}/areas/${id}`, { name, form });
+  }
+
+  async removeArea(photoId: string, areaId: string): Promise<void> {
+    await this.send('DELETE', `/api/photos/${photoId}/areas/${areaId}`);
   }
 
   async cutouts(photoId: string): Promise<readonly Cutout[]> {

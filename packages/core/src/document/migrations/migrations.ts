@@ -14,6 +14,8 @@ export const MIGRATIONS: readonly Migration[] = [
   keptOneByOne,
   coloursByRole,
   revisionsByContent,
+  // Version 8 knows areas of photos; what was there before stays as it is, and so does every edit.
+  { from: 7, document: (document) => document, edits: (_before, edits) => edits, before: (document) => document },
 ];
 
 /** A document of any earlier version as one of the present; what says no version that there was is returned as it is. */

@@ -4,7 +4,7 @@ import { defineOperation, nameOf } from './operation-kind.js';
 import { photoOf } from './photo-of.js';
 import { mergedChange, reconciledChange, refittedChange, withProperties, type Properties } from './properties.js';
 
-type PhotoProperties = Properties<Pick<Photo, 'focus' | 'cutouts'>>;
+type PhotoProperties = Properties<Pick<Photo, 'focus' | 'cutouts' | 'areas'>>;
 
 export interface ChangePhoto {
   readonly type: 'change-photo';

@@ -1,0 +1,69 @@
+import { and, asc, count, eq, isNull } from 'drizzle-orm';
+import { MOST_AREAS, type PhotoArea } from '@kadrosyn/core';
+import { CodedError, notFound } from '../coded-error.js';
+import type { Database } from '../database/connect.js';
+import { photoAreas, photos } from '../database/schema.js';
+
+/** The areas of a workspace's photos. Projects have their own copies: what is here only proposes. */
+export class AreaStore {
+  constructor(
+    private readonly db: Database,
+    private readonly workspaceId: string,
+  ) {}
+
+  /** Of one photo, the oldest first. */
+  async list(photoId: string): Promise<PhotoArea[]> {
+    const { id, name, form } = photoAreas;
+    return this.db
+      .select({ id, name, form })
+      .from(photoAreas)
+      .where(and(this.of(photoId), isNull(photoAreas.removedAt)))
+      .orderBy(asc(photoAreas.createdAt), asc(photoAreas.id));
+  }
+
+  /**
+   * Keeps an area, or its new name and form; one that was removed comes back.
+   * @throws CodedError 404 without the photo, 422 when it has too many.
+   */
+  async keep(photoId: string, { id, name, form }: PhotoArea): Promise<PhotoArea> {
+    const { workspaceId } = this;
+    await this.db.transaction(async (tx) => {
+      // Two windows that add at the same time do so one after the other.
+      const [photo] = await tx
+        .select({ id: photos.id })
+        .from(photos)
+        .where(and(eq(photos.workspaceId, workspaceId), eq(photos.id, photoId)))
+        .for('update');
+      if (!photo) throw notFound('The photo');
+      await tx
+        .insert(photoAreas)
+        .values({ workspaceId, photoId, id, name, form })
+        .onConflictDoUpdate({
+          target: [photoAreas.workspaceId, photoAreas.photoId, photoAreas.id],
+          set: { name, form, removedAt: null },
+        });
+      const [all] = await tx
+        .select({ count: count() })
+        .from(photoAreas)
+        .where(and(this.of(photoId), isNull(photoAreas.removedAt)));
+      if (all!.count > MOST_AREAS) {
+        throw new CodedError(422, 'too-many-areas', `A photo keeps ${MOST_AREAS} areas. Remove one first; nothing was changed.`);
+      }
+    });
+    return { id, name, form };
+  }
+
+  /** Hides it here; keeping it again brings it back. Projects keep theirs. @throws CodedError 404 when it is not here. */
+  async remove(photoId: string, id: string): Promise<void> {
+    const gone = await this.db
+      .update(photoAreas)
+      .set({ removedAt: new Date() })
+      .where(and(this.of(photoId), eq(photoAreas.id, id), isNull(photoAreas.removedAt)))
+      .returning({ id: photoAreas.id });
+    if (gone.length === 0) throw notFound('The area');
+  }
+
+  private of(photoId: string) {
+    return and(eq(photoAreas.workspaceId, this.workspaceId), eq(photoAreas.photoId, photoId));
+  }
+}

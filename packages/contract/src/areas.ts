@@ -1,0 +1,13 @@
+import type { PhotoArea } from '@kadrosyn/core';
+import { Type } from 'typebox';
+import { IdSchema, NameSchema, STRICT } from './parts.js';
+
+// What it holds is checked against the schema of the project when it is kept.
+const Form = Type.Unsafe<PhotoArea['form']>(Type.Object({ type: Type.String() }, { additionalProperties: true }));
+
+export const AreaSchema = Type.Unsafe<PhotoArea>(Type.Object({ id: IdSchema, name: Type.String(), form: Form }));
+export const AreaListSchema = Type.Object({ areas: Type.Array(AreaSchema) });
+
+/** An area as it is kept with its photo. */
+export const NewAreaSchema = Type.Object({ name: NameSchema, form: Form }, STRICT);
+export const AreaParams = Type.Object({ id: IdSchema, areaId: IdSchema });

@@ -1,0 +1,58 @@
+import type { Edit, Operation } from '../document/edit.js';
+import type { Opening } from '../document/item.js';
+import { insertItem, placeBefore } from '../document/make-edit.js';
+import type { Photo, PhotoArea, Project, Sheet } from '../document/project.js';
+
+/** A photo has no more areas than this. */
+export const MOST_AREAS = 100;
+
+/** An area becomes one of a photo's, or takes the place of the one with the same id. */
+export function keepArea(photo: Photo, area: PhotoArea, name = `Area of ${photo.name}`): Edit {
+  const areas = photo.areas ?? [];
+  const after = areas.some(({ id }) => id === area.id) ? areas.map((one) => (one.id === area.id ? area : one)) : [...areas, area];
+  return { name, operations: [changeAreas(photo, after)] };
+}
+
+/** An area becomes one of a photo's, and an opening is laid in it, directly above the host that shows the photo. */
+export function takeArea({ project, sheet, host, photo }: AreaPlace, area: PhotoArea, opening: Opening): Edit {
+  const kept = (project.photos[photo.id]?.areas ?? []).some(({ id }) => id === area.id);
+  const laid = insertItem(sheet, opening, `Opening in ${area.name}`, placeBefore(sheet, host.id));
+  return kept ? laid : { ...laid, operations: [...keepArea(photo, area).operations, ...laid.operations] };
+}
+
+/** Where an area is shown. */
+export interface AreaPlace {
+  readonly project: Project;
+  readonly sheet: Sheet;
+  /** The opening that shows the photo. */
+  readonly host: Opening;
+  readonly photo: Photo;
+}
+
+/** Takes an area from a photo. Openings that were laid in it stay. */
+export function removeArea(photo: Photo, areaId: string): Edit {
+  const areas = photo.areas ?? [];
+  const gone = areas.find(({ id }) => id === areaId);
+  return {
+    name: `Remove area ${gone?.name ?? ''}`.trim(),
+    operations: [
+      changeAreas(
+        photo,
+        areas.filter(({ id }) => id !== areaId),
+      ),
+    ],
+  };
+}
+
+export function renameArea(photo: Photo, area: PhotoArea, name: string): Edit {
+  return keepArea(photo, { ...area, name }, `Rename area ${area.name}`);
+}
+
+function changeAreas(photo: Photo, areas: readonly PhotoArea[]): Operation {
+  return {
+    type: 'change-photo',
+    photoId: photo.id,
+    before: { areas: photo.areas ?? null },
+    after: { areas: areas.length > 0 ? areas : null },
+  };
+}

@@ -1,0 +1,43 @@
+import type { Point } from '../geometry/matrix.js';
+import { ellipsePath } from '../geometry/ellipse-path.js';
+import { multiply, rotation, translation } from '../geometry/matrix.js';
+import { PathBuilder, transformPath, type Path } from '../geometry/path.js';
+import { readPathData } from '../geometry/path-data.js';
+import type { Quad } from '../geometry/quad.js';
+
+/** The form of an area of a photo; all lengths are px of the photo. */
+export type AreaForm = FlatForm | RoundForm | TracedForm;
+
+/** Something flat, seen in perspective: corners in the order top-left, top-right, bottom-right, bottom-left of what lies in it. */
+export interface FlatForm {
+  readonly type: 'flat';
+  readonly corners: Quad;
+}
+
+/** Something round: radii along its own axes, which are turned by degrees clockwise. */
+export interface RoundForm {
+  readonly type: 'round';
+  readonly centre: Point;
+  readonly rx: number;
+  readonly ry: number;
+  readonly turn: number;
+}
+
+/** Anything else: a closed outline as SVG path data. */
+export interface TracedForm {
+  readonly type: 'traced';
+  readonly d: string;
+}
+
+/** The outline of a form, in px of the photo. */
+export function formPath(form: AreaForm): Path {
+  if (form.type === 'traced') return readPathData(form.d).path;
+  if (form.type === 'round') {
+    const { centre, rx, ry, turn } = form;
+    const place = multiply(translation(centre.x, centre.y), multiply(rotation(turn), translation(-rx, -ry)));
+    return transformPath(place, ellipsePath(2 * rx, 2 * ry));
+  }
+  const path = new PathBuilder();
+  form.corners.forEach(({ x, y }, i) => (i === 0 ? path.moveTo(x, y) : path.lineTo(x, y)));
+  return path.close().build();
+}

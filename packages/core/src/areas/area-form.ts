@@ -1,7 +1,7 @@
 import type { Point } from '../geometry/matrix.js';
 import { ellipsePath } from '../geometry/ellipse-path.js';
-import { multiply, rotation, translation } from '../geometry/matrix.js';
-import { PathBuilder, transformPath, type Path } from '../geometry/path.js';
+import { multiply, rotation, scaling, translation } from '../geometry/matrix.js';
+import { PathBuilder, toPathData, transformPath, type Path } from '../geometry/path.js';
 import { readPathData } from '../geometry/path-data.js';
 import type { Quad } from '../geometry/quad.js';
 
@@ -40,4 +40,12 @@ export function formPath(form: AreaForm): Path {
   const path = new PathBuilder();
   form.corners.forEach(({ x, y }, i) => (i === 0 ? path.moveTo(x, y) : path.lineTo(x, y)));
   return path.close().build();
+}
+
+/** The same form in px that are so many times as fine. */
+export function scaledForm(form: AreaForm, by: number): AreaForm {
+  const scaled = ({ x, y }: Point): Point => ({ x: x * by, y: y * by });
+  if (form.type === 'flat') return { ...form, corners: form.corners.map(scaled) as unknown as Quad };
+  if (form.type === 'round') return { ...form, centre: scaled(form.centre), rx: form.rx * by, ry: form.ry * by };
+  return { ...form, d: toPathData(transformPath(scaling(by), formPath(form)), 2) };
 }

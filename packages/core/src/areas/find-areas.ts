@@ -18,6 +18,8 @@ export interface AreaCandidate {
   readonly score: number;
   /** px² of the photo that were flooded. */
   readonly size: number;
+  /** The level of the flood that it was found at. */
+  readonly level: number;
 }
 
 /** Shares of the photo: what is smaller or larger is no area. */
@@ -55,20 +57,44 @@ export function findAreas(photo: Pixels, map: EdgeMap, stroke: readonly Point[])
 }
 
 /** A frame round an area is as good a form as the area: the inner one is meant, unless it is so much worse. */
-const AS_GOOD = 0.75;
+const AS_GOOD = 0.65;
+/** What scores less is a form by chance as likely as not: there the best one is meant. */
+const SURE = 0.6;
 
 /** Where the one that is most likely meant stands among them. */
 export function likeliest(candidates: readonly AreaCandidate[]): number {
   const best = Math.max(...candidates.map(({ score }) => score));
   return Math.max(
     0,
-    candidates.findIndex(({ score }) => score >= AS_GOOD * best),
+    candidates.findIndex(({ score }) => score >= Math.max(AS_GOOD * best, Math.min(best, SURE))),
   );
 }
 
 function pxAt({ width, height, scale }: EdgeMap, x: number, y: number): number {
   const inside = (value: number, size: number): number => Math.max(0, Math.min(size - 1, Math.floor(value / scale)));
   return inside(y, height) * width + inside(x, width);
+}
+
+/**
+ * What was found, in a form of one's choice.
+ * @param stroke - as it was found; @param level - of the candidate
+ * @returns null where it can not be given that form
+ */
+export function areaAs(photo: Pixels, map: EdgeMap, { stroke, level }: FoundAt, type: AreaForm['type']): AreaForm | null {
+  const [first] = stroke;
+  if (!first) return null;
+  const flood = floodFrom(map, first.x / map.scale, first.y / map.scale, MOST + 0.05);
+  if (type === 'traced') return traceRegion(photo, regionAt(flood, level), map);
+  const hull = regionHull(flood, level);
+  const hullArea = Math.abs(signedArea(hull));
+  if (hullArea === 0) return null;
+  return (type === 'flat' ? flatCandidate(photo, hull, hullArea) : roundCandidate(photo, hull, hullArea, 0))?.form ?? null;
+}
+
+/** What a candidate was found by. */
+export interface FoundAt {
+  readonly stroke: readonly Point[];
+  readonly level: number;
 }
 
 function candidateAt(photo: Pixels, flood: Flood, level: number): AreaCandidate | null {
@@ -80,10 +106,11 @@ function candidateAt(photo: Pixels, flood: Flood, level: number): AreaCandidate 
   const flat = flatCandidate(photo, hull, hullArea);
   const round = flat && flat.shape > ROUNDER ? null : roundCandidate(photo, hull, hullArea, flat?.shape ?? 0);
   const formed = round ?? flat;
-  if (formed && formed.score * fill >= (formed === round ? FORMED_ROUND : FORMED))
-    return { form: formed.form, score: formed.score * fill, size };
+  if (formed && formed.score * fill >= (formed === round ? FORMED_ROUND : FORMED)) {
+    return { form: formed.form, score: formed.score * fill, size, level };
+  }
   const traced = traceRegion(photo, regionAt(flood, level), flood.map);
-  return traced ? { form: traced, score: TRACED * fill, size } : null;
+  return traced ? { form: traced, score: TRACED * fill, size, level } : null;
 }
 
 /** A hull that fills so much of its four corners is no ellipse, which fills at most 79 %. */

@@ -1,7 +1,7 @@
 import type { Point } from '../geometry/matrix.js';
 import { signedArea } from '../geometry/polygon.js';
 import type { Quad } from '../geometry/quad.js';
-import { meeting, type StraightLine } from './straight-line.js';
+import { lineThrough, meeting } from './straight-line.js';
 
 /**
  * The four corners around a convex outline: the side whose neighbours, made longer until they meet, add the least is taken away until four are
@@ -32,17 +32,12 @@ export function quadAround(hull: Float64Array): Quad | null {
 function cornerWithout(points: readonly Point[], i: number): { added: number; corner: Point } | null {
   const n = points.length;
   const [before, from, to, after] = [points[(i + n - 1) % n]!, points[i]!, points[(i + 1) % n]!, points[(i + 2) % n]!];
-  const corner = meeting(lineOf(before, from), lineOf(after, to));
+  const corner = meeting(lineThrough(before, from), lineThrough(after, to));
   if (!corner) return null;
   // Both sides go on forwards, beyond the side that is taken away.
   const goesOn = (p: Point, q: Point): boolean => (corner.x - q.x) * (q.x - p.x) + (corner.y - q.y) * (q.y - p.y) >= 0;
   if (!goesOn(before, from) || !goesOn(after, to)) return null;
   return { corner, added: Math.abs((from.x - corner.x) * (to.y - corner.y) - (from.y - corner.y) * (to.x - corner.x)) / 2 };
-}
-
-function lineOf(p: Point, q: Point): StraightLine {
-  const length = Math.hypot(q.x - p.x, q.y - p.y) || 1;
-  return { at: q, along: { x: (q.x - p.x) / length, y: (q.y - p.y) / length } };
 }
 
 /** The same corners, begun so that the first side goes most to the right: top-left, top-right, bottom-right, bottom-left. */

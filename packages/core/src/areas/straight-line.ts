@@ -59,6 +59,12 @@ function leastSquares(points: readonly Point[]): StraightLine {
   return { at, along: { x: Math.cos(angle), y: Math.sin(angle) } };
 }
 
+/** The line from one point through another. */
+export function lineThrough(p: Point, q: Point): StraightLine {
+  const length = Math.hypot(q.x - p.x, q.y - p.y) || 1;
+  return { at: q, along: { x: (q.x - p.x) / length, y: (q.y - p.y) / length } };
+}
+
 /** Where two lines meet, or null for parallel ones. */
 export function meeting(a: StraightLine, b: StraightLine): Point | null {
   const across = a.along.x * b.along.y - a.along.y * b.along.x;

@@ -5,11 +5,12 @@ import type { Pixels } from '../photo/pixels.js';
 import type { TracedForm } from './area-form.js';
 import type { EdgeMap } from './edge-map.js';
 import { innermostEdge } from './edge-profile.js';
+import { lineThrough, meeting } from './straight-line.js';
 
 /** Px of the photo between the points of an outline before it is made simple. */
 const STEP = 3;
 /** How far from the flood's border the edge is looked for, in px of its map. */
-const [INWARDS, OUTWARDS] = [-2, 4];
+const [INWARDS, OUTWARDS] = [-2, 6];
 const SHARE = 0.4;
 /** Neighbours whose middle one counts, so that one that found something else does not stick out. */
 const NEIGHBOURS = 3;
@@ -33,7 +34,7 @@ export function traceRegion(photo: Pixels, region: Uint8Array, map: EdgeMap): Tr
     ...straightened(points.slice(0, half + 1), most),
     ...straightened([...points.slice(half), points[0]!], most).slice(1),
   ].slice(0, -1);
-  simple.forEach(({ x, y }, i) => (i === 0 ? path.moveTo(x, y) : path.lineTo(x, y)));
+  withCorners(simple).forEach(({ x, y }, i) => (i === 0 ? path.moveTo(x, y) : path.lineTo(x, y)));
   path.close();
   return { type: 'traced', d: toPathData(path.build(), 2) };
 }
@@ -96,5 +97,27 @@ function rounded(line: readonly Point[]): Point[] {
   return line.map((p, i) => {
     const [before, after] = [line[(i + n - 1) % n]!, line[(i + 1) % n]!];
     return { x: (before.x + 2 * p.x + after.x) / 4, y: (before.y + 2 * p.y + after.y) / 4 };
+  });
+}
+
+/** Px: a side is straight from this length on, and a corner between two of them is blunt for no more than this. */
+const [STRAIGHT, BLUNT] = [16, 24];
+
+/** Two straight sides that end shortly before one another meet in a corner: the way from px to px, and the mean of neighbours, made it blunt. */
+function withCorners(points: readonly Point[]): Point[] {
+  const n = points.length;
+  const length = (i: number): number =>
+    Math.hypot(points[(i + 1) % n]!.x - points[i % n]!.x, points[(i + 1) % n]!.y - points[i % n]!.y);
+  const straight = points.map((_, i) => i).filter((i) => length(i) >= STRAIGHT);
+  if (straight.length < 2) return [...points];
+  return straight.flatMap((side, k) => {
+    const next = straight[(k + 1) % straight.length]! + (k + 1 === straight.length ? n : 0);
+    let between = 0;
+    for (let i = side + 1; i < next; i++) between += length(i);
+    const own = Array.from({ length: next - side }, (_, i) => points[(side + 1 + i) % n]!);
+    const corner =
+      between <= BLUNT ? meeting(lineThrough(points[side]!, own[0]!), lineThrough(own.at(-1)!, points[(next + 1) % n]!)) : null;
+    const isNear = corner && [own[0]!, own.at(-1)!].every((p) => Math.hypot(p.x - corner.x, p.y - corner.y) <= BLUNT / 2);
+    return isNear ? [corner] : own;
   });
 }

@@ -64,3 +64,14 @@ export function multiplyProjections(outer: Projection, inner: Projection): Proje
 export function asProjection(m: { a: number; b: number; c: number; d: number; e: number; f: number }): Projection {
   return [m.a, m.c, m.e, m.b, m.d, m.f, 0, 0, 1];
 }
+
+/**
+ * Whether no corner lies inside the triangle of the others, nor on its sides: only such corners can be seen in perspective.
+ * @param points - clockwise on a y-down plane; @param least - twice the least area of the triangle at a corner
+ */
+export function isConvexQuad(points: readonly Point[], least: number): boolean {
+  return points.every((b, i) => {
+    const [a, c] = [points[(i + 3) % 4]!, points[(i + 1) % 4]!];
+    return (b.x - a.x) * (c.y - b.y) - (b.y - a.y) * (c.x - b.x) > least;
+  });
+}

@@ -17,6 +17,10 @@ import { FinishEditing } from './finish/finish-editing';
 import { OpenFolds } from './parts/open-folds';
 import { PhotoColours } from './finish/photo-colours';
 import { SheetPixels } from './finish/sheet-pixels';
+import { AreaEditing } from './areas/area-editing';
+import { AreaEngine } from './areas/area-engine';
+import { AreaLibrary } from './areas/area-library';
+import { AreaFinding } from './modes/area/area-finding';
 import { FocusEditing } from './modes/focus/focus-editing';
 import { ItemClipboard } from './session/item-clipboard';
 import { StageModes } from './modes/stage-modes';
@@ -64,6 +68,10 @@ export const EDITOR_PROVIDERS: Provider[] = [
   ProjectFaces,
   ProjectPhotos,
   FocusEditing,
+  AreaEngine,
+  AreaLibrary,
+  AreaEditing,
+  AreaFinding,
   PlacementCopy,
   FinishEditing,
   OpenFolds,

@@ -14,7 +14,7 @@ async function kept<T>(name: string): Promise<T[]> {
 }
 
 /** Of the first version whose edits can be translated, and of those after it. */
-const journals = (await Promise.all([4, 5, 6].map((version) => kept<RawJournal>(`journals-of-version-${version}`)))).flat();
+const journals = (await Promise.all([4, 5, 6, 7].map((version) => kept<RawJournal>(`journals-of-version-${version}`)))).flat();
 
 describe('documents of earlier versions', () => {
   it.each([
@@ -23,6 +23,7 @@ describe('documents of earlier versions', () => {
     [4, 20],
     [5, 20],
     [6, 20],
+    [7, 20],
   ])('of version %i every sample and template opens, the same each time', async (version, count) => {
     const documents = await kept<Raw>(`documents-of-version-${version}`);
     expect(documents).toHaveLength(count);
@@ -107,9 +108,12 @@ describe('a revision of a cutout that version 6 named by its number', () => {
   });
 
   it('is named by its matte; one that the photo does not have stays one that it does not have', () => {
-    expect(migrated(document([cutout('a', 'b')], 1))).toEqual({ ...document([cutout('a', 'b')], 'b'.repeat(64)), version: 7 });
+    expect(migrated(document([cutout('a', 'b')], 1))).toEqual({
+      ...document([cutout('a', 'b')], 'b'.repeat(64)),
+      version: PROJECT_VERSION,
+    });
     for (const cutouts of [[cutout('a', 'b')], []])
-      expect(migrated(document(cutouts, 7))).toEqual({ ...document(cutouts, '0'.repeat(64)), version: 7 });
+      expect(migrated(document(cutouts, 7))).toEqual({ ...document(cutouts, '0'.repeat(64)), version: PROJECT_VERSION });
     expect(migrated({ version: 6, photos: 3, sheets: [fill(0)] })).toMatchObject({ sheets: [fill('0'.repeat(64))] });
   });
 
@@ -128,7 +132,7 @@ describe('a revision of a cutout that version 6 named by its number', () => {
     ];
     const journal = { project: document([cutout('a', 'c')], 1), past, future: [], unsaved: past.slice(2) };
     const now = migratedJournal(journal)!;
-    expect(now.project).toEqual({ ...document([cutout('a', 'c')], 'c'.repeat(64)), version: 7 });
+    expect(now.project).toEqual({ ...document([cutout('a', 'c')], 'c'.repeat(64)), version: PROJECT_VERSION });
     const named = now.past.flatMap(({ operations }) => operations).filter(({ type }) => type === 'change-item');
     expect(named).toEqual([
       change({ fill: 1 }, { fill: fill('a'.repeat(64)) }),

@@ -1,6 +1,7 @@
 import { Boolean as BooleanPart, Number as NumberPart, Optional } from 'typebox';
 import type { Point } from '../../geometry/matrix.js';
 import { polygonPath } from '../../geometry/polygon-path.js';
+import { isConvexQuad } from '../../geometry/quad.js';
 import { fourOf, PointPart } from '../schema-parts.js';
 import { defineOutline } from './outline-kind.js';
 import type { TypedValue } from '../typed-value.js';
@@ -28,7 +29,7 @@ export const corners = defineOutline({
       at: { x: point.x * width, y: point.y * height },
       drag: (p) => {
         const points = outline.points.map((old, i) => (i === index ? { x: p.x / width, y: p.y / height } : old));
-        return isConvex(points) ? { ...outline, points: points as unknown as typeof outline.points } : outline;
+        return isConvexQuad(points, 1e-4) ? { ...outline, points: points as unknown as typeof outline.points } : outline;
       },
     })),
   supplies: [
@@ -50,12 +51,3 @@ export const corners = defineOutline({
     },
   ],
 });
-
-/** Four corners can be seen in perspective only while no corner lies inside the triangle of the others. */
-function isConvex(points: readonly Point[]): boolean {
-  const turns = points.map((b, i) => {
-    const [a, c] = [points[(i + 3) % 4]!, points[(i + 1) % 4]!];
-    return (b.x - a.x) * (c.y - b.y) - (b.y - a.y) * (c.x - b.x);
-  });
-  return turns.every((turn) => turn > 1e-4);
-}

@@ -4,6 +4,7 @@ import { Store } from '@ngrx/store';
 import { runOnSelected } from './run-on-selected';
 import { Passed } from '../depth/passed';
 import type { KeyCommand } from './editor-keys';
+import { AreaFinding } from '../modes/area/area-finding';
 import { ColourTaking } from '../modes/colour/colour-taking';
 import { ItemClipboard } from '../session/item-clipboard';
 import { Notices } from '../session/notices';
@@ -30,6 +31,7 @@ export class EditorCommands {
   private readonly clipboard = inject(ItemClipboard);
   private readonly taking = inject(ColourTaking);
   private readonly regions = inject(Regions);
+  private readonly areas = inject(AreaFinding);
 
   /** False when the command has nothing to work on. */
   run(command: KeyCommand): boolean {
@@ -57,6 +59,8 @@ export class EditorCommands {
         if (this.view.clean()) this.view.endLook();
         else this.view.look();
         return true;
+      case 'find-area':
+        return this.findArea();
       case 'rulers':
         this.view.toggleRulers();
         return true;
@@ -79,6 +83,11 @@ export class EditorCommands {
           passed: (words) => this.passed.say(words),
         });
     }
+  }
+
+  private findArea(): boolean {
+    const opening = this.session.background() ?? this.session.settledOpening();
+    return opening !== null && this.areas.begin(opening);
   }
 
   /** In the clean view arrow keys turn to the next sheet or the one before. */

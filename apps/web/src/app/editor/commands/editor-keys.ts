@@ -4,7 +4,7 @@ import type { Grip } from '@kadrosyn/core';
 export type KeyCommand =
   | { readonly do: 'undo' | 'redo' | 'delete' | 'duplicate' | 'cancel' | 'zoom-in' | 'zoom-out' | 'whole' }
   | { readonly do: 'forward' | 'back' | 'to-front' | 'to-back' }
-  | { readonly do: 'group' | 'ungroup' | 'select-all' | 'paste-in-place' | 'look' | 'rulers' }
+  | { readonly do: 'group' | 'ungroup' | 'select-all' | 'paste-in-place' | 'look' | 'rulers' | 'find-area' }
   | { readonly do: 'next-region' | 'next-chip'; readonly back: boolean }
   | { readonly do: 'grip'; readonly grip: Grip }
   | { readonly do: 'nudge'; readonly x: number; readonly y: number };
@@ -53,6 +53,8 @@ export function keyCommand(event: Pick<KeyboardEvent, 'key' | 'shiftKey' | 'ctrl
       return { do: 'whole' };
     case 'l':
       return { do: 'look' };
+    case 'f':
+      return { do: 'find-area' };
     case 'r':
       return { do: 'rulers' };
     case 'n':

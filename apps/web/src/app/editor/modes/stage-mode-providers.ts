@@ -14,6 +14,8 @@ import { ColourTakerComponent } from './colour/colour-taker.component';
 import { HandPainting } from './painting/hand-painting';
 import { HandPaintingComponent } from './painting/hand-painting.component';
 import { CutLines } from './cut-lines/cut-lines';
+import { AreaFinding } from './area/area-finding';
+import { AreaFinderComponent } from './area/area-finder.component';
 import { STAGE_MODES, type StageMode } from './stage-mode';
 
 @Injectable()
@@ -48,6 +50,14 @@ class FocusMode implements StageMode {
   readonly overlay = FocusBoxComponent;
   readonly isOn = (): boolean => this.focus.box() !== null;
   readonly cancel = (): void => this.focus.cancel();
+}
+
+@Injectable()
+class AreaMode implements StageMode {
+  private readonly finding = inject(AreaFinding);
+  readonly overlay = AreaFinderComponent;
+  readonly isOn = (): boolean => this.finding.active();
+  readonly cancel = (): void => this.finding.cancel();
 }
 
 @Injectable()
@@ -86,6 +96,7 @@ class CuttingMode implements StageMode {
 export const STAGE_MODE_PROVIDERS: Provider[] = [
   LevelMode,
   FocusMode,
+  AreaMode,
   TrimMode,
   PenMode,
   PaintingMode,

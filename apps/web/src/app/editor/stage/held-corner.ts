@@ -9,8 +9,13 @@ export class HeldCorner {
   /** From the top left clockwise; null while none is. */
   readonly index = signal<number | null>(null);
 
+  /** A corner of something else than the selected opening, px of the sheet. */
+  readonly other = signal<Point | null>(null);
+
   /** Where it lies, px of the sheet. */
   readonly at = computed<Point | null>(() => {
+    const other = this.other();
+    if (other) return other;
     const [index, opening] = [this.index(), this.session.selectedOpening()];
     return index === null || !opening ? null : cornerOnSheet(opening, index);
   });

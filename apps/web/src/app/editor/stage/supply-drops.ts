@@ -1,4 +1,6 @@
 import { acceptAt, insertItem, withPhoto, type Edit, type Opening, type Photo, type Point } from '@kadrosyn/core';
+import type { AreaEditing } from '../areas/area-editing';
+import { FrameOffer, type OfferParts } from '../areas/frame-offer';
 import type { EditorSession } from '../session/session';
 import type { Supply } from '../supplies/supply-drag';
 import { dropWord, PhotoDrop, type PhotoDropPlan } from './photo-drop';
@@ -10,6 +12,10 @@ type PhotoSupply = Extract<Supply, { kind: 'photo' }>;
 /** What is dragged from the supplies over the stage: shown as it would be, and put there when it is let go. */
 export class SupplyDrops {
   private drop: { readonly photo: Photo; readonly plan: PhotoDrop } | null = null;
+  private readonly frame: FrameOffer;
+  private readonly editing: AreaEditing;
+  /** Where what is dragged was last. */
+  private last: { readonly supply: Supply; readonly at: Point } | null = null;
   private made: { readonly supply: Supply; readonly opening: Opening } | null = null;
 
   /** @param showChip - shows what a photo could do where it is, or hides it. */
@@ -17,7 +23,12 @@ export class SupplyDrops {
     private readonly session: EditorSession,
     private readonly viewport: Viewport,
     private readonly showChip: (chip: StageChip | null) => void,
-  ) {}
+    /** `say`: tells what letting go would do now, though the pointer has not moved. */
+    offers: OfferParts & { readonly say: (word: string) => void },
+  ) {
+    this.editing = offers.editing;
+    this.frame = new FrameOffer(offers, () => this.last && offers.say(this.over(this.last.supply, this.last.at)));
+  }
 
   /** Shows the result of letting go at a point of the stage, and says it. */
   over(supply: Supply, at: Point): string {
@@ -26,6 +37,7 @@ export class SupplyDrops {
       return `Lay ${supply.name} on top`;
     }
     if (!supply.photo()) return this.wordBefore(at);
+    this.last = { supply, at };
     const plan = this.photoPlan(supply, at);
     this.showChip(plan.chip);
     this.session.preview(plan.edit);
@@ -43,10 +55,14 @@ export class SupplyDrops {
     const { edit, select } = supply.kind === 'item' ? this.itemEdit(supply, at) : this.photoPlan(supply, at);
     this.end();
     this.made = null;
-    if (isInside) this.session.commit(edit, select);
+    if (!isInside) return;
+    this.session.commit(edit, select);
+    this.editing.keep(edit);
   }
 
   end(): void {
+    this.last = null;
+    this.frame.end();
     this.drop = null;
     this.showChip(null);
     this.session.preview(null);
@@ -74,6 +90,7 @@ export class SupplyDrops {
     if (this.drop?.photo !== photo) {
       this.drop = { photo, plan: new PhotoDrop(this.session, this.viewport, photo, supply.clear ? 'artwork' : 'loose') };
     }
-    return this.drop.plan.plan(at);
+    const framed = this.frame.plan(photo, at);
+    return framed ? { ...framed, word: 'Into the frame', chip: null } : this.drop.plan.plan(at);
   }
 }

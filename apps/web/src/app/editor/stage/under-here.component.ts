@@ -1,15 +1,17 @@
-import { ChangeDetectionStrategy, Component, inject, signal, viewChild } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, signal, viewChild } from '@angular/core';
+import { MatDividerModule } from '@angular/material/divider';
 import { MatMenuModule, MatMenuTrigger } from '@angular/material/menu';
 import { openingsAt, type Opening, type Point } from '@kadrosyn/core';
 import { IconComponent } from '../../interface/icon.component';
 import { ItemThumbnailComponent } from '../depth/item-thumbnail.component';
+import { AreaFinding } from '../modes/area/area-finding';
 import { EditorSession } from '../session/session';
 import { Viewport } from './viewport';
 
 /** Everything that lies under the pointer, from front to back, with pictures: what lies behind can be reached. */
 @Component({
   selector: 'ka-under-here',
-  imports: [MatMenuModule, ItemThumbnailComponent, IconComponent],
+  imports: [MatDividerModule, MatMenuModule, ItemThumbnailComponent, IconComponent],
   template: `
     <span aria-hidden="true" [style.left.px]="at().x" [style.top.px]="at().y" [matMenuTriggerFor]="menu"></span>
     <mat-menu #menu="matMenu">
@@ -24,6 +26,10 @@ import { Viewport } from './viewport';
             }
           </span>
         </button>
+      }
+      @if (withPhoto(); as host) {
+        <mat-divider />
+        <button mat-menu-item (click)="areaFinding.begin(host, viewport.toSheet(at()))">Find an area here</button>
       }
     </mat-menu>
   `,
@@ -48,10 +54,14 @@ import { Viewport } from './viewport';
 })
 export class UnderHereComponent {
   readonly session = inject(EditorSession);
-  private readonly viewport = inject(Viewport);
+  readonly viewport = inject(Viewport);
+  readonly areaFinding = inject(AreaFinding);
   private readonly trigger = viewChild.required(MatMenuTrigger);
   readonly at = signal<Point>({ x: 0, y: 0 });
   readonly found = signal<readonly Opening[]>([]);
+
+  /** The foremost that shows a photo. */
+  readonly withPhoto = computed(() => this.found().find(({ fill }) => fill.type === 'photo'));
 
   /** @param at - css px of the stage. */
   open(at: Point): void {

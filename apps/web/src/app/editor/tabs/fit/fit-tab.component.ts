@@ -36,6 +36,7 @@ import { NumberFieldComponent } from '../../../interface/number-field.component'
 import { EditorSession } from '../../session/session';
 import { PlacementCopy } from '../../session/placement-copy';
 import { StageView } from '../../stage/stage-view';
+import { AreasSectionComponent } from './areas-section.component';
 import { FocusSectionComponent } from './focus-section.component';
 import { RegisterSectionComponent } from './register-section.component';
 import { ScatterSectionComponent } from './scatter-section.component';
@@ -79,6 +80,7 @@ const SLIDER_REACH = 5;
     SlotSectionComponent,
     IconComponent,
     CutoutSectionComponent,
+    AreasSectionComponent,
     FocusSectionComponent,
     CoveredNoticeComponent,
     RegisterSectionComponent,

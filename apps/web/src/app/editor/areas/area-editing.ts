@@ -1,0 +1,110 @@
+import { inject, Injectable } from '@angular/core';
+import {
+  applyEdit,
+  newId,
+  openingInArea,
+  placedPhoto,
+  removeArea,
+  renameArea,
+  takeArea,
+  type AreaForm,
+  type Edit,
+  type Opening,
+  type Photo,
+  type PhotoArea,
+} from '@kadrosyn/core';
+import { fillEdit } from '../commands/photo-edits';
+import { Notices } from '../session/notices';
+import { EditorSession } from '../session/session';
+import { AreaLibrary } from './area-library';
+
+/** Decimals of a px that a form is kept with. */
+const DIGITS = 100;
+
+/** Lays openings in areas, and keeps the list of a photo's areas. */
+@Injectable()
+export class AreaEditing {
+  private readonly session = inject(EditorSession);
+  private readonly library = inject(AreaLibrary);
+  private readonly notices = inject(Notices);
+
+  /** A new area of the photo that an opening shows, and an empty opening in it, which is selected. @returns whether there is one */
+  take(host: Opening, form: AreaForm): boolean {
+    const photo = placedPhoto(host, this.session.context())?.photo;
+    return photo !== undefined && this.layIn(host, this.newArea(photo, form));
+  }
+
+  newArea(photo: Photo, form: AreaForm): PhotoArea {
+    return { id: newId('area'), name: this.nextName(photo), form: rounded(form) };
+  }
+
+  /** An opening in an area of what a host shows, with a photo in it; null where the area is out of sight. */
+  fillEdit(host: Opening, area: PhotoArea, photo: Photo): { readonly edit: Edit; readonly select: string } | null {
+    const context = this.session.context();
+    const { sheet, project } = context;
+    const shown = placedPhoto(host, context)?.photo;
+    const opening = shown && openingInArea(host, area, context);
+    if (!opening) return null;
+    const laid = takeArea({ project, sheet, host, photo: shown }, area, opening);
+    const after = applyEdit(project, laid);
+    const there = { ...context, project: after, photos: after.photos, sheet: after.sheets.find(({ id }) => id === sheet.id)! };
+    const filled = fillEdit(there, opening, photo);
+    return {
+      edit: { name: `${photo.name} into ${area.name}`, operations: [...laid.operations, ...filled.operations] },
+      select: opening.id,
+    };
+  }
+
+  /** An area that was put to use is kept with its photo for every project. */
+  keep(edit: Edit): void {
+    for (const operation of edit.operations) {
+      if (operation.type !== 'change-photo') continue;
+      const photo = this.session.context().project.photos[operation.photoId];
+      const last = operation.after.areas?.at(-1);
+      if (photo && last) this.library.keep(photo, last);
+    }
+  }
+
+  /** An empty opening in a known area. @returns whether there is one */
+  layIn(host: Opening, area: PhotoArea): boolean {
+    const context = this.session.context();
+    const { sheet, project } = context;
+    const photo = placedPhoto(host, context)?.photo;
+    const opening = photo && openingInArea(host, area, context);
+    if (!opening) {
+      this.notices.say(`${area.name} lies out of sight here. Nothing was changed.`);
+      return false;
+    }
+    this.session.commit(takeArea({ project, sheet, host, photo }, area, opening), opening.id);
+    this.library.keep(photo, area);
+    return true;
+  }
+
+  rename(photo: Photo, area: PhotoArea, name: string): void {
+    if (photo.areas?.some(({ id }) => id === area.id)) this.session.commit(renameArea(photo, area, name));
+    this.library.keep(photo, { ...area, name });
+  }
+
+  remove(photo: Photo, area: PhotoArea): void {
+    const isOwn = photo.areas?.some(({ id }) => id === area.id) ?? false;
+    if (isOwn) this.session.commit(removeArea(photo, area.id));
+    this.library.remove(photo, area);
+    if (isOwn) this.notices.sayWithUndo(`${area.name} is removed. Openings that lie in it stay.`);
+    else this.notices.say(`${area.name} is removed.`, 'Undo', () => this.library.keep(photo, area));
+  }
+
+  /** "Area 1", "Area 2"... */
+  private nextName(photo: Photo): string {
+    const names = new Set(this.library.of(photo).map(({ name }) => name));
+    let number = 1;
+    while (names.has(`Area ${number}`)) number++;
+    return `Area ${number}`;
+  }
+}
+
+function rounded(form: AreaForm): AreaForm {
+  const short = (value: number): number => Math.round(value * DIGITS) / DIGITS;
+  return JSON.parse(JSON.stringify(form), (_key, value: unknown) =>
+    typeof value === 'number' ? short(value) : value,
+  ) as AreaForm;
+}

@@ -1,0 +1,102 @@
+import { DestroyRef, inject, Injectable, InjectionToken } from '@angular/core';
+import { scaledForm, type AreaCandidate, type AreaForm, type FoundAt, type Photo, type Point } from '@kadrosyn/core';
+import { transfer, type Remote } from 'comlink';
+import { PhotoLevels } from '../../photos/photo-levels';
+import { RestartingWorker } from '../../photos/restarting-worker';
+import type { AreaWorker } from './area.worker';
+
+/** Areas are looked for in a level of the photo that is no longer than this, px: finer ones place corners no better than a person can see. */
+const LONGEST = 2400;
+
+export type CalledAreaWorker = Pick<RestartingWorker<AreaWorker>, 'call' | 'end'>;
+
+export const AREA_WORKER = new InjectionToken<CalledAreaWorker>('area worker', {
+  providedIn: 'root',
+  factory: () =>
+    new RestartingWorker<AreaWorker>(() => new Worker(new URL('./area.worker', import.meta.url), { type: 'module' })),
+});
+
+/** Finds areas of photos in a worker. Points and forms are px of the photo. */
+@Injectable()
+export class AreaEngine {
+  private readonly levels = inject(PhotoLevels);
+  private readonly worker = inject(AREA_WORKER);
+  private last: Promise<unknown> = Promise.resolve();
+  /** Raised with every question: those before it that have not been begun are left out. */
+  private questions = 0;
+  /** Level of a photo that the worker holds. */
+  private sent = '';
+
+  constructor() {
+    inject(DestroyRef).onDestroy(() => this.end());
+  }
+
+  /** Whether the photo has arrived, as far as it takes to find areas in it. */
+  hasPhoto(photo: Photo): boolean {
+    return this.levelOf(photo) !== undefined;
+  }
+
+  /** Sends the photo, so that the first question is answered soon. */
+  warm(photo: Photo): void {
+    // Without it the first question takes longer, and says what is wrong.
+    void this.asked(photo, () => Promise.resolve(null), false).catch(() => undefined);
+  }
+
+  /** By growing size. Null where a newer question overtook this one, or the photo has not arrived. */
+  find(photo: Photo, stroke: readonly Point[]): Promise<readonly AreaCandidate[] | null> {
+    return this.asked(photo, async (worker, key, scale) => {
+      const found = await worker.find(key, shrunk(stroke, scale));
+      return found && found.map((one) => ({ ...one, form: scaledForm(one.form, scale), size: one.size * scale * scale }));
+    });
+  }
+
+  /** What was found, in another form; null where it has none. */
+  as(photo: Photo, { stroke, level }: FoundAt, type: AreaForm['type']): Promise<AreaForm | null> {
+    return this.asked(photo, async (worker, key, scale) => {
+      const form = await worker.as(key, { stroke: shrunk(stroke, scale), level }, type);
+      return form && scaledForm(form, scale);
+    });
+  }
+
+  /** Gives up what goes on. */
+  end(): void {
+    this.questions++;
+    this.sent = '';
+    this.worker.end();
+  }
+
+  private asked<T>(
+    photo: Photo,
+    question: (worker: Remote<AreaWorker>, key: string, scale: number) => Promise<T | null>,
+    overtakes = true,
+  ): Promise<T | null> {
+    const turn = overtakes ? ++this.questions : this.questions;
+    const answer = this.last.then(async () => {
+      const level = turn === this.questions ? this.levelOf(photo) : undefined;
+      if (!level) return null;
+      const key = `${photo.id}/${level.index}`;
+      if (this.sent !== key) {
+        const { width, height, data } = level.pixels;
+        // The window goes on drawing from its own.
+        const copy = data.slice();
+        await this.worker.call((worker) => worker.hold(key, transfer({ width, height, data: copy }, [copy.buffer])));
+        this.sent = key;
+      }
+      const answered = await this.worker.call((worker) => question(worker, key, photo.width / level.pixels.width));
+      return overtakes && turn !== this.questions ? null : answered;
+    });
+    this.last = answer.catch(() => {
+      // It may have ended for want of memory: the next question starts another.
+      this.sent = '';
+    });
+    return answer;
+  }
+
+  private levelOf(photo: Photo) {
+    return this.levels.level(photo.id, Math.min(1, LONGEST / Math.max(photo.width, photo.height)));
+  }
+}
+
+function shrunk(points: readonly Point[], scale: number): Point[] {
+  return points.map(({ x, y }) => ({ x: x / scale, y: y / scale }));
+}

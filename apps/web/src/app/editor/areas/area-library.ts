@@ -1,0 +1,53 @@
+import { inject, Injectable, signal } from '@angular/core';
+import type { Photo, PhotoArea } from '@kadrosyn/core';
+import { faultOf } from '../../api/fault';
+import { Server } from '../../api/server';
+import { Notices } from '../session/notices';
+
+/** The areas that are kept with photos, whatever project they were found in. What a project uses are its own copies. */
+@Injectable()
+export class AreaLibrary {
+  private readonly server = inject(Server);
+  private readonly notices = inject(Notices);
+  private readonly known = signal<ReadonlyMap<string, readonly PhotoArea[]>>(new Map());
+  private readonly asked = new Set<string>();
+
+  /** Those of the project first, then what else is kept with the photo. */
+  of(photo: Photo): readonly PhotoArea[] {
+    const own = photo.areas ?? [];
+    const ids = new Set(own.map(({ id }) => id));
+    return [...own, ...(this.known().get(photo.id) ?? []).filter(({ id }) => !ids.has(id))];
+  }
+
+  /** Asks what is kept with a photo; once, unless it fails. */
+  ask(photoId: string): void {
+    if (this.asked.has(photoId)) return;
+    this.asked.add(photoId);
+    this.server.areas(photoId).then(
+      (areas) => this.known.update((known) => new Map(known).set(photoId, areas)),
+      // A photo that has not been sent yet has none; without the server what the project has is all there is.
+      () => this.asked.delete(photoId),
+    );
+  }
+
+  /** Keeps an area with its photo for every project. */
+  keep(photo: Photo, area: PhotoArea): void {
+    this.change(photo.id, (areas) => [...areas.filter(({ id }) => id !== area.id), area]);
+    this.server.keepArea(photo.id, area).catch((error: unknown) => {
+      this.notices.say(`${area.name} is kept in this project only. ${faultOf(error).message}`);
+    });
+  }
+
+  remove(photo: Photo, area: PhotoArea): void {
+    if (!(this.known().get(photo.id) ?? []).some(({ id }) => id === area.id)) return;
+    this.change(photo.id, (areas) => areas.filter(({ id }) => id !== area.id));
+    this.server.removeArea(photo.id, area.id).catch((error: unknown) => {
+      this.change(photo.id, (areas) => [...areas, area]);
+      this.notices.say(`${area.name} is still kept with the photo. ${faultOf(error).message}`);
+    });
+  }
+
+  private change(photoId: string, by: (areas: readonly PhotoArea[]) => readonly PhotoArea[]): void {
+    this.known.update((known) => new Map(known).set(photoId, by(known.get(photoId) ?? [])));
+  }
+}

@@ -1,0 +1,101 @@
+import {
+  contains,
+  flatten,
+  formPath,
+  likeliest,
+  openingsAt,
+  placedPhoto,
+  sheetToPhoto,
+  type AreaForm,
+  type Edit,
+  type Opening,
+  type Photo,
+  type Point,
+} from '@kadrosyn/core';
+import type { EditorSession } from '../session/session';
+import type { Viewport } from '../stage/viewport';
+import type { AreaEditing } from './area-editing';
+import type { AreaEngine } from './area-engine';
+import type { AreaLibrary } from './area-library';
+
+/** The pointer stands still for so long, ms, and no further from where it stood than this, css px. */
+const [HOLD, NEAR] = [500, 10];
+/** What is less sure is not offered: nobody asked for it. */
+const SURE = 0.5;
+
+/** What an offer is made with. */
+export interface OfferParts {
+  readonly session: EditorSession;
+  readonly viewport: Pick<Viewport, 'toSheet'>;
+  readonly engine: AreaEngine;
+  readonly library: AreaLibrary;
+  readonly editing: AreaEditing;
+}
+
+export interface FramePlan {
+  readonly edit: Edit;
+  readonly select: string;
+}
+
+/** A photo that is held over an area of another for a moment is offered to be put into it. */
+export class FrameOffer {
+  private rest: Point | null = null;
+  private timer: ReturnType<typeof setTimeout> | undefined;
+  private offer: { readonly host: Opening; readonly form: AreaForm; readonly plan: FramePlan } | null = null;
+
+  /** @param again - called when there is something to offer, though the pointer has not moved. */
+  constructor(
+    private readonly parts: OfferParts,
+    private readonly again: () => void,
+  ) {}
+
+  /**
+   * What letting go would do, once there is an area under the pointer.
+   * @param pointer - css px of the stage
+   */
+  plan(photo: Photo, pointer: Point): FramePlan | null {
+    const at = this.parts.viewport.toSheet(pointer);
+    if (this.offer) {
+      if (this.holds(this.offer.host, this.offer.form, at)) return this.offer.plan;
+      this.offer = null;
+    }
+    if (!this.rest || Math.hypot(pointer.x - this.rest.x, pointer.y - this.rest.y) > NEAR) {
+      this.rest = pointer;
+      clearTimeout(this.timer);
+      this.timer = setTimeout(() => void this.ask(photo, at), HOLD);
+    }
+    return null;
+  }
+
+  end(): void {
+    clearTimeout(this.timer);
+    this.rest = this.offer = null;
+  }
+
+  private async ask(photo: Photo, at: Point): Promise<void> {
+    const { session, engine, library } = this.parts;
+    const context = session.context();
+    const host = openingsAt(context, at, context.shaper, { reach: 0 }).find(({ fill }) => fill.type === 'photo');
+    const shown = host && placedPhoto(host, context)?.photo;
+    const place = host && sheetToPhoto(host, at, context);
+    if (!shown || !place) return;
+    const rest = this.rest;
+    library.ask(shown.id);
+    const known = library.of(shown).find(({ form }) => this.holds(host, form, at));
+    const found = known ? null : await engine.find(shown, [place]).catch(() => null);
+    const best = found?.[likeliest(found)];
+    const area =
+      known ?? (best && best.score >= SURE && best.form.type !== 'traced' ? this.parts.editing.newArea(shown, best.form) : null);
+    // The pointer has gone on, or the drag has ended.
+    if (!area || this.rest !== rest || !rest) return;
+    const plan = this.parts.editing.fillEdit(host, area, photo);
+    if (!plan) return;
+    this.offer = { host, form: area.form, plan };
+    this.again();
+  }
+
+  private holds(host: Opening, form: AreaForm, at: Point): boolean {
+    const place = sheetToPhoto(host, at, this.parts.session.context());
+    return place !== null && contains(flatten(formPath(form)), place);
+  }
+}

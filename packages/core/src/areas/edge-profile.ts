@@ -29,7 +29,7 @@ export function innermostEdge(photo: Pixels, { at, outwards, from, to }: Profile
   const lab = new Float64Array(3 * count);
   for (let i = 0; i < count; i++) {
     const t = from - 1 + i;
-    meanAt(photo, at.x + outwards.x * t, at.y + outwards.y * t, outwards, lab, 3 * i);
+    meanAt(photo, { x: at.x + outwards.x * t, y: at.y + outwards.y * t }, outwards, lab.subarray(3 * i, 3 * i + 3));
   }
   const slopes = new Float64Array(count);
   let hardest = 0;
@@ -47,7 +47,7 @@ export function innermostEdge(photo: Pixels, { at, outwards, from, to }: Profile
   return null;
 }
 
-function meanAt(photo: Pixels, x: number, y: number, outwards: Point, into: Float64Array, index: number): void {
+function meanAt(photo: Pixels, { x, y }: Point, outwards: Point, into: Float64Array): void {
   let [r, g, b] = [0, 0, 0];
   for (const along of ALONG) {
     bilinear(photo, x - outwards.y * along - 0.5, y + outwards.x * along - 0.5);
@@ -56,7 +56,7 @@ function meanAt(photo: Pixels, x: number, y: number, outwards: Point, into: Floa
     b += SEEN[2]!;
   }
   const n = ALONG.length;
-  oklabInto(lightOf(r / n), lightOf(g / n), lightOf(b / n), into, index);
+  oklabInto(lightOf(r / n), lightOf(g / n), lightOf(b / n), into, 0);
 }
 
 /** The colour of one place, in Oklab. */

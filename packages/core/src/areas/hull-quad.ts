@@ -41,7 +41,7 @@ function cornerWithout(points: readonly Point[], i: number): { added: number; co
 }
 
 /** The same corners, begun so that the first side goes most to the right: top-left, top-right, bottom-right, bottom-left. */
-export function inReadingOrder(quad: Quad): Quad {
+function inReadingOrder(quad: Quad): Quad {
   const slant = (i: number): number => {
     const [p, q] = [quad[i % 4]!, quad[(i + 1) % 4]!];
     return Math.abs(Math.atan2(q.y - p.y, q.x - p.x));

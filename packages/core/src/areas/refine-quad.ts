@@ -24,7 +24,7 @@ const NEAREST = 3;
 const UNSURE = 0.75;
 
 /** How far from where a corner was thought to be the edges are looked for: in the first round, in px of the photo. */
-export function firstReach(quad: Quad): number {
+function firstReach(quad: Quad): number {
   return Math.max(7, Math.min(16, 0.03 * shortestSide(quad)));
 }
 

@@ -10,7 +10,7 @@ const LONGEST = 2400;
 
 export type CalledAreaWorker = Pick<RestartingWorker<AreaWorker>, 'call' | 'end'>;
 
-export const AREA_WORKER = new InjectionToken<CalledAreaWorker>('area worker', {
+const AREA_WORKER = new InjectionToken<CalledAreaWorker>('area worker', {
   providedIn: 'root',
   factory: () =>
     new RestartingWorker<AreaWorker>(() => new Worker(new URL('./area.worker', import.meta.url), { type: 'module' })),
@@ -46,7 +46,7 @@ export class AreaEngine {
   find(photo: Photo, stroke: readonly Point[]): Promise<readonly AreaCandidate[] | null> {
     return this.asked(photo, async (worker, key, scale) => {
       const found = await worker.find(key, shrunk(stroke, scale));
-      return found && found.map((one) => ({ ...one, form: scaledForm(one.form, scale), size: one.size * scale * scale }));
+      return found?.map((one) => ({ ...one, form: scaledForm(one.form, scale), size: one.size * scale * scale })) ?? null;
     });
   }
 

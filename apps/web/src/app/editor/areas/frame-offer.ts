@@ -1,3 +1,4 @@
+import { inject } from '@angular/core';
 import {
   contains,
   flatten,
@@ -14,9 +15,9 @@ import {
 } from '@kadrosyn/core';
 import type { EditorSession } from '../session/session';
 import type { Viewport } from '../stage/viewport';
-import type { AreaEditing } from './area-editing';
-import type { AreaEngine } from './area-engine';
-import type { AreaLibrary } from './area-library';
+import { AreaEditing } from './area-editing';
+import { AreaEngine } from './area-engine';
+import { AreaLibrary } from './area-library';
 
 /** The pointer stands still for so long, ms, and no further from where it stood than this, css px. */
 const [HOLD, NEAR] = [500, 10];
@@ -26,10 +27,15 @@ const SURE = 0.5;
 /** What an offer is made with. */
 export interface OfferParts {
   readonly session: EditorSession;
-  readonly viewport: Pick<Viewport, 'toSheet'>;
+  readonly viewport: Viewport;
   readonly engine: AreaEngine;
   readonly library: AreaLibrary;
   readonly editing: AreaEditing;
+}
+
+/** Within an injection context. */
+export function offerParts(session: EditorSession, viewport: Viewport): OfferParts {
+  return { session, viewport, engine: inject(AreaEngine), library: inject(AreaLibrary), editing: inject(AreaEditing) };
 }
 
 export interface FramePlan {

@@ -16,9 +16,7 @@ import { openingsAt, resolvedFor, type Point } from '@kadrosyn/core';
 import { PhotoLevels } from '../../photos/photo-levels';
 import { nextInside, ownerOf } from '../commands/hit-owner';
 import { OutlinePen } from '../modes/pen/outline-pen';
-import { AreaEditing } from '../areas/area-editing';
-import { AreaEngine } from '../areas/area-engine';
-import { AreaLibrary } from '../areas/area-library';
+import { offerParts } from '../areas/frame-offer';
 import { EditorSession } from '../session/session';
 import { selectIsMoving } from '../state/editor.selectors';
 import { TextCaret } from '../modes/text/text-caret';
@@ -75,14 +73,7 @@ export class SheetStageComponent {
   readonly pointer = inject(StagePointer);
   readonly dropWord = signal<{ readonly word: string; readonly at: Point } | null>(null);
   private readonly isMoving = this.store.selectSignal(selectIsMoving);
-  private readonly drops = new SupplyDrops(this.session, this.viewport, (chip) => this.pointer.chip.set(chip), {
-    session: this.session,
-    viewport: this.viewport,
-    engine: inject(AreaEngine),
-    library: inject(AreaLibrary),
-    editing: inject(AreaEditing),
-    say: (word) => this.drag.ghost.update((ghost) => ghost && { ...ghost, word }),
-  });
+  private readonly drops = new SupplyDrops(this.pointer, this.drag, offerParts(this.session, this.viewport));
   private readonly wheel = new PhotoWheel(this.session, this.viewport);
   private readonly trace = inject(FRAME_TRACE);
   private painter: CanvasPainter | null = null;

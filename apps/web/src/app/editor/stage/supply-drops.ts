@@ -2,9 +2,9 @@ import { acceptAt, insertItem, withPhoto, type Edit, type Opening, type Photo, t
 import type { AreaEditing } from '../areas/area-editing';
 import { FrameOffer, type OfferParts } from '../areas/frame-offer';
 import type { EditorSession } from '../session/session';
-import type { Supply } from '../supplies/supply-drag';
+import type { Supply, SupplyDrag } from '../supplies/supply-drag';
 import { dropWord, PhotoDrop, type PhotoDropPlan } from './photo-drop';
-import type { StageChip } from './stage-chip';
+import type { StagePointer } from './stage-pointer';
 import type { Viewport } from './viewport';
 
 type PhotoSupply = Extract<Supply, { kind: 'photo' }>;
@@ -12,22 +12,22 @@ type PhotoSupply = Extract<Supply, { kind: 'photo' }>;
 /** What is dragged from the supplies over the stage: shown as it would be, and put there when it is let go. */
 export class SupplyDrops {
   private drop: { readonly photo: Photo; readonly plan: PhotoDrop } | null = null;
+  private readonly session: EditorSession;
+  private readonly viewport: Viewport;
   private readonly frame: FrameOffer;
   private readonly editing: AreaEditing;
   /** Where what is dragged was last. */
   private last: { readonly supply: Supply; readonly at: Point } | null = null;
   private made: { readonly supply: Supply; readonly opening: Opening } | null = null;
 
-  /** @param showChip - shows what a photo could do where it is, or hides it. */
+  /** @param pointer, drag - show what letting go would do. */
   constructor(
-    private readonly session: EditorSession,
-    private readonly viewport: Viewport,
-    private readonly showChip: (chip: StageChip | null) => void,
-    /** `say`: tells what letting go would do now, though the pointer has not moved. */
-    offers: OfferParts & { readonly say: (word: string) => void },
+    private readonly pointer: Pick<StagePointer, 'chip'>,
+    drag: SupplyDrag,
+    offers: OfferParts,
   ) {
-    this.editing = offers.editing;
-    this.frame = new FrameOffer(offers, () => this.last && offers.say(this.over(this.last.supply, this.last.at)));
+    [this.session, this.viewport, this.editing] = [offers.session, offers.viewport, offers.editing];
+    this.frame = new FrameOffer(offers, () => this.last && drag.say(this.over(this.last.supply, this.last.at)));
   }
 
   /** Shows the result of letting go at a point of the stage, and says it. */
@@ -39,7 +39,7 @@ export class SupplyDrops {
     if (!supply.photo()) return this.wordBefore(at);
     this.last = { supply, at };
     const plan = this.photoPlan(supply, at);
-    this.showChip(plan.chip);
+    this.pointer.chip.set(plan.chip);
     this.session.preview(plan.edit);
     return plan.word;
   }
@@ -64,7 +64,7 @@ export class SupplyDrops {
     this.last = null;
     this.frame.end();
     this.drop = null;
-    this.showChip(null);
+    this.pointer.chip.set(null);
     this.session.preview(null);
   }
 

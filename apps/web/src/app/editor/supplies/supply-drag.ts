@@ -39,6 +39,11 @@ export class SupplyDrag {
     this.surface = surface;
   }
 
+  /** Another word for what letting go would do now, though the pointer has not moved. */
+  say(word: string): void {
+    this.ghost.update((ghost) => ghost && { ...ghost, word });
+  }
+
   /**
    * Follows the pointer from its press on. A press that does not move is a click and is left alone; a touch that moves
    * sideways first scrolls the supplies.

@@ -2,7 +2,6 @@ import { ChangeDetectionStrategy, Component, computed, DestroyRef, ElementRef, i
 import { MatButtonModule } from '@angular/material/button';
 import { MatButtonToggleModule } from '@angular/material/button-toggle';
 import {
-  apply,
   contains,
   flatten,
   formPath,
@@ -17,6 +16,7 @@ import { HeldCorner } from '../../stage/held-corner';
 import { Viewport } from '../../stage/viewport';
 import type { StageOverlay } from '../stage-mode';
 import { AreaFinding } from './area-finding';
+import { formOnStage, placesOnStage } from './form-on-stage';
 
 /** A pointer that moves further than this while it is down draws a stroke, css px. */
 const STROKE = 7;
@@ -69,13 +69,18 @@ export class AreaFinderComponent implements StageOverlay {
   readonly shown = computed(() => {
     const [form, toSheet] = [this.finding.form(), this.finding.toSheet()];
     return form && toSheet
-      ? { path: this.pathOf(form, toSheet), corners: form.type === 'flat' ? this.onStage(form.corners, toSheet) : [] }
+      ? {
+          path: formOnStage(form, toSheet, this.viewport.matrix()),
+          corners: form.type === 'flat' ? this.onStage(form.corners, toSheet) : [],
+        }
       : null;
   });
 
   readonly known = computed(() => {
     const toSheet = this.finding.toSheet();
-    return toSheet ? this.finding.known().map((area) => ({ area, path: this.pathOf(area.form, toSheet) })) : [];
+    return toSheet
+      ? this.finding.known().map((area) => ({ area, path: formOnStage(area.form, toSheet, this.viewport.matrix()) }))
+      : [];
   });
 
   readonly cross = computed<Point | null>(() => {
@@ -205,19 +210,8 @@ export class AreaFinderComponent implements StageOverlay {
     return form !== null && contains(flatten(formPath(form)), place);
   }
 
-  private pathOf(form: AreaForm, toSheet: Projection): string {
-    return flatten(formPath(form), 0.5)
-      .map((polygon) => {
-        const points = Array.from({ length: polygon.length / 2 }, (_, i) => ({ x: polygon[2 * i]!, y: polygon[2 * i + 1]! }));
-        return `M${this.onStage(points, toSheet)
-          .map(({ x, y }) => `${x.toFixed(1)} ${y.toFixed(1)}`)
-          .join('L')}Z`;
-      })
-      .join('');
-  }
-
   private onStage(points: readonly Point[], toSheet: Projection): Point[] {
-    return points.map((p) => apply(this.viewport.matrix(), project(toSheet, p)));
+    return placesOnStage(points, toSheet, this.viewport.matrix());
   }
 
   private onPhoto(at: Point): Point | null {

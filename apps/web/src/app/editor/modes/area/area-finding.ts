@@ -110,7 +110,11 @@ export class AreaFinding {
   async look(stroke: readonly Point[], pin = false): Promise<void> {
     const photo = this.photo();
     if (!photo || (this.pinned() && !pin)) return;
-    if (!stroke.some(({ x, y }) => x >= 0 && y >= 0 && x < photo.width && y < photo.height)) return this.forget();
+    const isOn = stroke.some(({ x, y }) => x >= 0 && y >= 0 && x < photo.width && y < photo.height);
+    if (!isOn) {
+      this.forget();
+      return;
+    }
     this.stroke.set(stroke);
     this.looking.set(true);
     try {
@@ -144,7 +148,10 @@ export class AreaFinding {
   async as(type: AreaForm['type']): Promise<void> {
     const [photo, found, stroke] = [this.photo(), this.candidates()[this.chosen()], this.stroke()];
     if (!photo || !found || this.form()?.type === type) return;
-    if (found.form.type === type) return this.own.set(null);
+    if (found.form.type === type) {
+      this.own.set(null);
+      return;
+    }
     this.looking.set(true);
     const form = await this.engine.as(photo, { stroke, level: found.level }, type).catch(() => null);
     this.looking.set(false);

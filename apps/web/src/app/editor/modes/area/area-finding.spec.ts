@@ -1,0 +1,250 @@
+import { TestBed } from '@angular/core/testing';
+import type { AreaCandidate, AreaForm, Photo, PhotoArea, Placement, Point } from '@kadrosyn/core';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { openedEditor, shaped, type OpenedEditor } from '../../../../testing/opened-editor';
+import { Server } from '../../../api/server';
+import { AreaEditing } from '../../areas/area-editing';
+import { AreaEngine } from '../../areas/area-engine';
+import { AreaLibrary } from '../../areas/area-library';
+import { FrameOffer } from '../../areas/frame-offer';
+import { Notices } from '../../session/notices';
+import { Viewport } from '../../stage/viewport';
+import { AreaFinding } from './area-finding';
+
+const photo: Photo = { id: 'photo_a', sha256: 'a'.repeat(64), name: 'room', width: 600, height: 400 };
+const other: Photo = { id: 'photo_b', sha256: 'b'.repeat(64), name: 'lake', width: 300, height: 200 };
+/** 60 x 40 px of the sheet show the whole photo. */
+const placement: Placement = { x: 30, y: 20, scale: 0.1, turn: 0, flipX: false, flipY: false };
+
+function box(left: number, top: number, right: number, bottom: number): AreaForm & { readonly type: 'flat' } {
+  return {
+    type: 'flat',
+    corners: [
+      { x: left, y: top },
+      { x: right, y: top },
+      { x: right, y: bottom },
+      { x: left, y: bottom },
+    ],
+  };
+}
+const candidate = (form: AreaForm, score: number, size: number): AreaCandidate => ({ form, score, size, level: size });
+const [inner, outer] = [candidate(box(200, 100, 400, 300), 0.9, 40_000), candidate(box(150, 50, 450, 350), 0.95, 90_000)];
+
+let editor: OpenedEditor;
+let finding: AreaFinding;
+const engine = {
+  warm: vi.fn(),
+  find: vi.fn<(photo: Photo, stroke: readonly Point[]) => Promise<readonly AreaCandidate[] | null>>(),
+  as: vi.fn<AreaEngine['as']>(),
+};
+const server = { areas: vi.fn<Server['areas']>(), keepArea: vi.fn<Server['keepArea']>(), removeArea: vi.fn<Server['removeArea']>() };
+const notices = { say: vi.fn<Notices['say']>(), sayWithUndo: vi.fn() };
+const middle = { x: 300, y: 200 };
+
+beforeEach(() => {
+  vi.resetAllMocks();
+  engine.find.mockResolvedValue([inner, outer]);
+  server.areas.mockResolvedValue([]);
+  server.keepArea.mockResolvedValue();
+  server.removeArea.mockResolvedValue();
+  editor = openedEditor(
+    [shaped('room', { fill: { type: 'photo', photoId: photo.id, placement } }), shaped('plain')],
+    [
+      AreaFinding,
+      AreaEditing,
+      AreaLibrary,
+      Viewport,
+      { provide: AreaEngine, useValue: engine },
+      { provide: Server, useValue: server },
+      { provide: Notices, useValue: notices },
+    ],
+  );
+  editor.session.commit({ name: 'Photos', operations: [{ type: 'add-photo', photo }, { type: 'add-photo', photo: other }] });
+  finding = TestBed.inject(AreaFinding);
+});
+
+const host = () => editor.item('room') as ReturnType<typeof shaped>;
+const areas = (): readonly PhotoArea[] => editor.project().photos[photo.id]!.areas ?? [];
+
+describe('pointing at an area', () => {
+  it('begins on a photo only', () => {
+    expect(finding.begin(shaped('plain'))).toBe(false);
+    expect(finding.active()).toBe(false);
+    expect(finding.begin(host())).toBe(true);
+    expect(finding.photo()?.name).toBe('room');
+    expect(engine.warm).toHaveBeenCalledOnce();
+    expect(server.areas).toHaveBeenCalledWith(photo.id);
+  });
+
+  it('shows the likeliest area under the pointer, and steps to the larger and the smaller one', async () => {
+    finding.begin(host());
+    await finding.look([middle]);
+    expect(finding.form()).toBe(inner.form);
+    expect([finding.step(-1), finding.step(1)]).toEqual([false, true]);
+    expect(finding.form()).toBe(outer.form);
+    expect(finding.step(1)).toBe(false);
+    await finding.look([{ x: -5, y: 20 }]);
+    expect(finding.form()).toBeNull();
+  });
+
+  it('lays an opening in what is taken, keeps the area with its photo, and is one step to take back', async () => {
+    finding.begin(host());
+    await finding.look([middle]);
+    finding.take();
+    expect(finding.active()).toBe(false);
+    expect(areas()).toEqual([{ id: expect.stringMatching(/^area_/) as string, name: 'Area 1', form: inner.form }]);
+    const laid = editor.sheet().items[1]!;
+    expect(editor.session.selected()).toMatchObject({ id: laid.id, name: 'Area 1', box: { x: 190, y: 140, width: 20, height: 20 } });
+    expect(server.keepArea).toHaveBeenCalledWith(photo.id, areas()[0]);
+    expect(editor.steps().at(-1)).toBe('Opening in Area 1');
+  });
+
+  it('names the next area by the next number', async () => {
+    for (const name of ['Area 1', 'Area 2']) {
+      finding.begin(host());
+      await finding.look([middle]);
+      finding.take();
+      expect(areas().at(-1)!.name).toBe(name);
+    }
+  });
+
+  it('keeps what is pinned while the pointer goes elsewhere, and goes back a step at a time', async () => {
+    finding.begin(host());
+    await finding.look([middle], true);
+    expect(finding.pinned()).toBe(true);
+    await finding.look([{ x: 10, y: 10 }]);
+    expect(engine.find).toHaveBeenCalledOnce();
+    finding.moveCorner(0, { x: 190, y: 95 });
+    expect(finding.form()).toMatchObject({ corners: [{ x: 190, y: 95 }, {}, {}, {}] });
+    // A corner within the others' triangle can not be seen in perspective.
+    finding.moveCorner(0, { x: 390, y: 290 });
+    expect(finding.form()).toMatchObject({ corners: [{ x: 190, y: 95 }, {}, {}, {}] });
+    finding.goBack();
+    expect([finding.pinned(), finding.active(), finding.form()]).toEqual([false, true, null]);
+    finding.goBack();
+    expect(finding.active()).toBe(false);
+  });
+
+  it('gives what was found another form, and says where it has none', async () => {
+    finding.begin(host());
+    await finding.look([middle], true);
+    const round: AreaForm = { type: 'round', centre: middle, rx: 100, ry: 90, turn: 0 };
+    engine.as.mockResolvedValueOnce(round);
+    await finding.as('round');
+    expect(finding.form()).toBe(round);
+    await finding.as('flat');
+    expect(finding.form()).toBe(inner.form);
+    engine.as.mockResolvedValueOnce(null);
+    await finding.as('traced');
+    expect(finding.form()).toBe(inner.form);
+    expect(notices.say).toHaveBeenCalledOnce();
+  });
+
+  it('leaves an answer that a newer question overtook, and says when the photo could not be looked at', async () => {
+    finding.begin(host());
+    let first: (found: readonly AreaCandidate[]) => void = () => undefined;
+    engine.find.mockImplementationOnce(() => new Promise((resolve) => (first = resolve)));
+    const slow = finding.look([{ x: 1, y: 1 }]);
+    await finding.look([middle]);
+    first([outer]);
+    await slow;
+    expect(finding.form()).toBe(inner.form);
+    vi.spyOn(console, 'error').mockImplementationOnce(() => undefined);
+    engine.find.mockRejectedValueOnce(new Error('gone'));
+    await finding.look([{ x: 2, y: 2 }]);
+    expect(notices.say.mock.lastCall![0]).toContain('could not be looked at');
+    expect(finding.looking()).toBe(false);
+  });
+
+  it('ends when something else is selected', () => {
+    finding.begin(host());
+    TestBed.tick();
+    editor.session.select('plain');
+    TestBed.tick();
+    expect(finding.active()).toBe(false);
+  });
+
+  it('lets corners be placed by hand where nothing is found', () => {
+    finding.begin(host());
+    finding.byHand();
+    expect(finding.isByHand()).toBe(true);
+    finding.moveCorner(2, { x: 500, y: 350 });
+    finding.take();
+    expect(areas()[0]!.form).toMatchObject({ type: 'flat', corners: [{ x: 180, y: 120 }, {}, { x: 500, y: 350 }, {}] });
+  });
+});
+
+describe('the list of areas', () => {
+  it('has those of the project and what else is kept with the photo, each once', async () => {
+    const [mine, theirs] = [
+      { id: 'area_1', name: 'Pane', form: inner.form },
+      { id: 'area_2', name: 'Card', form: outer.form },
+    ];
+    server.areas.mockResolvedValue([mine, theirs]);
+    const library = TestBed.inject(AreaLibrary);
+    library.ask(photo.id);
+    library.ask(photo.id);
+    await vi.waitFor(() => expect(library.of(photo)).toHaveLength(2));
+    expect(library.of({ ...photo, areas: [{ ...mine, name: 'Window' }] }).map(({ name }) => name)).toEqual(['Window', 'Card']);
+    expect(server.areas).toHaveBeenCalledOnce();
+  });
+
+  it('removes an area here and with the photo; a failure is said, and it stays there', async () => {
+    const [editing, library] = [TestBed.inject(AreaEditing), TestBed.inject(AreaLibrary)];
+    const area = { id: 'area_1', name: 'Pane', form: inner.form };
+    editing.layIn(host(), area);
+    server.removeArea.mockRejectedValueOnce(new Error('offline'));
+    editing.remove(editor.project().photos[photo.id]!, area);
+    expect(areas()).toEqual([]);
+    expect(notices.sayWithUndo).toHaveBeenCalledWith('Pane is removed. Openings that lie in it stay.');
+    await vi.waitFor(() => expect(notices.say.mock.lastCall![0]).toContain('Pane is still kept with the photo'));
+    expect(library.of(photo)).toEqual([area]);
+  });
+});
+
+describe('a photo that is held over an area', () => {
+  it('is offered to be put into it after half a second, as long as it stays in it', async () => {
+    vi.useFakeTimers();
+    try {
+      const again = vi.fn();
+      const [library, editing, viewport] = [TestBed.inject(AreaLibrary), TestBed.inject(AreaEditing), TestBed.inject(Viewport)];
+      const offer = new FrameOffer({ session: editor.session, viewport, engine: engine as unknown as AreaEngine, library, editing }, again);
+      const over = { x: 200, y: 150 };
+      expect(offer.plan(other, over)).toBeNull();
+      await vi.advanceTimersByTimeAsync(400);
+      expect(again).not.toHaveBeenCalled();
+      // A step further: the half second begins anew.
+      expect(offer.plan(other, { x: over.x + 12, y: over.y })).toBeNull();
+      await vi.advanceTimersByTimeAsync(400);
+      expect(again).not.toHaveBeenCalled();
+      await vi.advanceTimersByTimeAsync(150);
+      expect(again).toHaveBeenCalledOnce();
+      const plan = offer.plan(other, over)!;
+      expect(offer.plan(other, { x: over.x + 3, y: over.y })).toBe(plan);
+      expect(plan.edit.name).toBe('lake into Area 1');
+      editor.session.commit(plan.edit, plan.select);
+      expect(editor.session.selected()).toMatchObject({ fill: { type: 'photo', photoId: other.id }, outline: { type: 'corners', warp: true } });
+      expect(editor.sheet().items.map(({ name }) => name)).toEqual(['room', 'Area 1', 'plain']);
+      // Outside the area there is nothing to offer any more.
+      expect(offer.plan(other, { x: 172, y: 132 })).toBeNull();
+      offer.end();
+    } finally {
+      vi.useRealTimers();
+    }
+  });
+
+  it('is offered nothing that is not sure to be one', async () => {
+    vi.useFakeTimers();
+    try {
+      engine.find.mockResolvedValue([candidate(inner.form, 0.4, 1)]);
+      const again = vi.fn();
+      const [library, editing, viewport] = [TestBed.inject(AreaLibrary), TestBed.inject(AreaEditing), TestBed.inject(Viewport)];
+      const offer = new FrameOffer({ session: editor.session, viewport, engine: engine as unknown as AreaEngine, library, editing }, again);
+      offer.plan(other, { x: 200, y: 150 });
+      await vi.advanceTimersByTimeAsync(600);
+      expect(again).not.toHaveBeenCalled();
+    } finally {
+      vi.useRealTimers();
+    }
+  });
+});

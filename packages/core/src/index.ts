@@ -100,7 +100,7 @@ export * from './geometry/free-path.js';
 export * from './geometry/rectangle-path.js';
 export * from './geometry/contours.js';
 export { straightened } from './geometry/straightened.js';
-export { formPath, scaledForm, type AreaForm, type FlatForm, type RoundForm, type TracedForm } from './areas/area-form.js';
+export { formPath, isSameForm, scaledForm, type AreaForm, type FlatForm, type RoundForm, type TracedForm } from './areas/area-form.js';
 export { openingInArea, photoToSheet, sheetToPhoto } from './areas/area-opening.js';
 export { keepArea, MOST_AREAS, removeArea, renameArea, takeArea } from './areas/area-edits.js';
 export { edgeMapOf, type EdgeMap } from './areas/edge-map.js';

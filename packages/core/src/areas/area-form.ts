@@ -49,3 +49,13 @@ export function scaledForm(form: AreaForm, by: number): AreaForm {
   if (form.type === 'round') return { ...form, centre: scaled(form.centre), rx: form.rx * by, ry: form.ry * by };
   return { ...form, d: toPathData(transformPath(scaling(by), formPath(form)), 2) };
 }
+
+/** Whether two forms are the same but for so many px. */
+export function isSameForm(a: AreaForm, b: AreaForm, within: number): boolean {
+  const isNear = (p: Point, q: Point): boolean => Math.hypot(p.x - q.x, p.y - q.y) <= within;
+  if (a.type === 'flat' && b.type === 'flat') return a.corners.every((corner, i) => isNear(corner, b.corners[i]!));
+  if (a.type === 'round' && b.type === 'round') {
+    return isNear(a.centre, b.centre) && Math.abs(a.rx - b.rx) <= within && Math.abs(a.ry - b.ry) <= within;
+  }
+  return a.type === 'traced' && b.type === 'traced' && a.d === b.d;
+}

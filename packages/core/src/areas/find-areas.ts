@@ -1,7 +1,7 @@
 import type { Point } from '../geometry/matrix.js';
 import { signedArea } from '../geometry/polygon.js';
 import type { Pixels } from '../photo/pixels.js';
-import type { AreaForm } from './area-form.js';
+import { isSameForm, type AreaForm } from './area-form.js';
 import type { EdgeMap } from './edge-map.js';
 import { fitEllipse } from './fit-ellipse.js';
 import { floodFrom, restsOf, type Flood } from './flood.js';
@@ -51,7 +51,7 @@ export function findAreas(photo: Pixels, map: EdgeMap, stroke: readonly Point[])
   return found.filter(
     (one, i) =>
       !found.some(
-        (other, j) => isSame(one.form, other.form) && (other.score > one.score || (other.score === one.score && j < i)),
+        (other, j) => isSameForm(one.form, other.form, SAME) && (other.score > one.score || (other.score === one.score && j < i)),
       ),
   );
 }
@@ -168,18 +168,4 @@ function evenly(hull: Float64Array, count = 180): Point[] {
     left -= length;
   });
   return points;
-}
-
-function isSame(a: AreaForm, b: AreaForm): boolean {
-  if (a.type === 'flat' && b.type === 'flat') {
-    return a.corners.every((corner, i) => Math.hypot(corner.x - b.corners[i]!.x, corner.y - b.corners[i]!.y) <= SAME);
-  }
-  if (a.type === 'round' && b.type === 'round') {
-    return (
-      Math.hypot(a.centre.x - b.centre.x, a.centre.y - b.centre.y) <= SAME &&
-      Math.abs(a.rx - b.rx) <= SAME &&
-      Math.abs(a.ry - b.ry) <= SAME
-    );
-  }
-  return a.type === 'traced' && b.type === 'traced' && a.d === b.d;
 }

@@ -1,6 +1,7 @@
 import { inject, Injectable } from '@angular/core';
 import {
   applyEdit,
+  isSameForm,
   newId,
   openingInArea,
   placedPhoto,
@@ -20,6 +21,8 @@ import { AreaLibrary } from './area-library';
 
 /** Decimals of a px that a form is kept with. */
 const DIGITS = 100;
+/** What was found from another level of the photo, or by another click, differs by less, px. */
+const SAME = 2;
 
 /** Lays openings in areas, and keeps the list of a photo's areas. */
 @Injectable()
@@ -28,13 +31,22 @@ export class AreaEditing {
   private readonly library = inject(AreaLibrary);
   private readonly notices = inject(Notices);
 
-  /** A new area of the photo that an opening shows, and an empty opening in it, which is selected. @returns whether there is one */
-  take(host: Opening, form: AreaForm): boolean {
+  /**
+   * An area of the photo that an opening shows, and an empty opening in it, which is selected.
+   * @param isFound - nobody has corrected it: where the same was found before, it is that area
+   * @returns whether there is one
+   */
+  take(host: Opening, form: AreaForm, isFound: boolean): boolean {
     const photo = placedPhoto(host, this.session.context())?.photo;
-    return photo !== undefined && this.layIn(host, this.newArea(photo, form));
+    return photo !== undefined && this.layIn(host, isFound ? this.foundArea(photo, form) : this.newArea(photo, form));
   }
 
-  newArea(photo: Photo, form: AreaForm): PhotoArea {
+  /** The area that was found so before, or a new one. */
+  foundArea(photo: Photo, form: AreaForm): PhotoArea {
+    return this.library.of(photo).find((area) => isSameForm(area.form, form, SAME)) ?? this.newArea(photo, form);
+  }
+
+  private newArea(photo: Photo, form: AreaForm): PhotoArea {
     return { id: newId('area'), name: this.nextName(photo), form: rounded(form) };
   }
 

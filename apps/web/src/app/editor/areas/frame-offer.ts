@@ -91,7 +91,8 @@ export class FrameOffer {
     const found = known ? null : await engine.find(shown, [place]).catch(() => null);
     const best = found?.[likeliest(found)];
     const area =
-      known ?? (best && best.score >= SURE && best.form.type !== 'traced' ? this.parts.editing.newArea(shown, best.form) : null);
+      known ??
+      (best && best.score >= SURE && best.form.type !== 'traced' ? this.parts.editing.foundArea(shown, best.form) : null);
     // The pointer has gone on, or the drag has ended.
     if (!area || this.rest !== rest || !rest) return;
     const plan = this.parts.editing.fillEdit(host, area, photo);

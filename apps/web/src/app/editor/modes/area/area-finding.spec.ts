@@ -37,7 +37,11 @@ const engine = {
   find: vi.fn<(photo: Photo, stroke: readonly Point[]) => Promise<readonly AreaCandidate[] | null>>(),
   as: vi.fn<AreaEngine['as']>(),
 };
-const server = { areas: vi.fn<Server['areas']>(), keepArea: vi.fn<Server['keepArea']>(), removeArea: vi.fn<Server['removeArea']>() };
+const server = {
+  areas: vi.fn<Server['areas']>(),
+  keepArea: vi.fn<Server['keepArea']>(),
+  removeArea: vi.fn<Server['removeArea']>(),
+};
 const notices = { say: vi.fn<Notices['say']>(), sayWithUndo: vi.fn() };
 const middle = { x: 300, y: 200 };
 
@@ -59,7 +63,13 @@ beforeEach(() => {
       { provide: Notices, useValue: notices },
     ],
   );
-  editor.session.commit({ name: 'Photos', operations: [{ type: 'add-photo', photo }, { type: 'add-photo', photo: other }] });
+  editor.session.commit({
+    name: 'Photos',
+    operations: [
+      { type: 'add-photo', photo },
+      { type: 'add-photo', photo: other },
+    ],
+  });
   finding = TestBed.inject(AreaFinding);
 });
 
@@ -94,18 +104,34 @@ describe('pointing at an area', () => {
     expect(finding.active()).toBe(false);
     expect(areas()).toEqual([{ id: expect.stringMatching(/^area_/) as string, name: 'Area 1', form: inner.form }]);
     const laid = editor.sheet().items[1]!;
-    expect(editor.session.selected()).toMatchObject({ id: laid.id, name: 'Area 1', box: { x: 190, y: 140, width: 20, height: 20 } });
+    expect(editor.session.selected()).toMatchObject({
+      id: laid.id,
+      name: 'Area 1',
+      box: { x: 190, y: 140, width: 20, height: 20 },
+    });
     expect(server.keepArea).toHaveBeenCalledWith(photo.id, areas()[0]);
     expect(editor.steps().at(-1)).toBe('Opening in Area 1');
   });
 
-  it('names the next area by the next number', async () => {
-    for (const name of ['Area 1', 'Area 2']) {
+  it('names the next area by the next number, and knows one again that was found before', async () => {
+    for (const [find, name, count] of [
+      [inner, 'Area 1', 1],
+      [outer, 'Area 2', 2],
+      [candidate(box(200.4, 100.3, 400.1, 300), 0.9, 40_000), 'Area 1', 2],
+    ] as const) {
+      engine.find.mockResolvedValueOnce([find]);
       finding.begin(host());
       await finding.look([middle]);
       finding.take();
-      expect(areas().at(-1)!.name).toBe(name);
+      expect(editor.session.selected()!.name).toBe(name);
+      expect(areas()).toHaveLength(count);
     }
+    // What was corrected by hand is meant as it is.
+    finding.begin(host());
+    await finding.look([middle], true);
+    finding.moveCorner(0, { x: 200.5, y: 100 });
+    finding.take();
+    expect(areas().map(({ name }) => name)).toEqual(['Area 1', 'Area 2', 'Area 3']);
   });
 
   it('keeps what is pinned while the pointer goes elsewhere, and goes back a step at a time', async () => {
@@ -208,7 +234,10 @@ describe('a photo that is held over an area', () => {
     try {
       const again = vi.fn();
       const [library, editing, viewport] = [TestBed.inject(AreaLibrary), TestBed.inject(AreaEditing), TestBed.inject(Viewport)];
-      const offer = new FrameOffer({ session: editor.session, viewport, engine: engine as unknown as AreaEngine, library, editing }, again);
+      const offer = new FrameOffer(
+        { session: editor.session, viewport, engine: engine as unknown as AreaEngine, library, editing },
+        again,
+      );
       const over = { x: 200, y: 150 };
       expect(offer.plan(other, over)).toBeNull();
       await vi.advanceTimersByTimeAsync(400);
@@ -223,7 +252,10 @@ describe('a photo that is held over an area', () => {
       expect(offer.plan(other, { x: over.x + 3, y: over.y })).toBe(plan);
       expect(plan.edit.name).toBe('lake into Area 1');
       editor.session.commit(plan.edit, plan.select);
-      expect(editor.session.selected()).toMatchObject({ fill: { type: 'photo', photoId: other.id }, outline: { type: 'corners', warp: true } });
+      expect(editor.session.selected()).toMatchObject({
+        fill: { type: 'photo', photoId: other.id },
+        outline: { type: 'corners', warp: true },
+      });
       expect(editor.sheet().items.map(({ name }) => name)).toEqual(['room', 'Area 1', 'plain']);
       // Outside the area there is nothing to offer any more.
       expect(offer.plan(other, { x: 172, y: 132 })).toBeNull();
@@ -239,7 +271,10 @@ describe('a photo that is held over an area', () => {
       engine.find.mockResolvedValue([candidate(inner.form, 0.4, 1)]);
       const again = vi.fn();
       const [library, editing, viewport] = [TestBed.inject(AreaLibrary), TestBed.inject(AreaEditing), TestBed.inject(Viewport)];
-      const offer = new FrameOffer({ session: editor.session, viewport, engine: engine as unknown as AreaEngine, library, editing }, again);
+      const offer = new FrameOffer(
+        { session: editor.session, viewport, engine: engine as unknown as AreaEngine, library, editing },
+        again,
+      );
       offer.plan(other, { x: 200, y: 150 });
       await vi.advanceTimersByTimeAsync(600);
       expect(again).not.toHaveBeenCalled();

@@ -180,7 +180,7 @@ export class AreaFinding {
   /** An opening is laid in what is shown. */
   take(): void {
     const [host, form] = [this.host(), this.form()];
-    if (host && form && this.editing.take(host, form)) this.cancel();
+    if (host && form && this.editing.take(host, form, this.own() === null)) this.cancel();
   }
 
   private forget(): void {

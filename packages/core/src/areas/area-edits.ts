@@ -1,6 +1,6 @@
 import type { Edit, Operation } from '../document/edit.js';
 import type { Opening } from '../document/item.js';
-import { insertItem, placeBefore } from '../document/make-edit.js';
+import { changeItem, insertItem, placeBefore } from '../document/make-edit.js';
 import type { Photo, PhotoArea, Project, Sheet } from '../document/project.js';
 
 /** A photo has no more areas than this. */
@@ -16,7 +16,8 @@ export function keepArea(photo: Photo, area: PhotoArea, name = `Area of ${photo.
 /** An area becomes one of a photo's, and an opening is laid in it, directly above the host that shows the photo. */
 export function takeArea({ project, sheet, host, photo }: AreaPlace, area: PhotoArea, opening: Opening): Edit {
   const kept = (project.photos[photo.id]?.areas ?? []).some(({ id }) => id === area.id);
-  const laid = insertItem(sheet, opening, `Opening in ${area.name}`, placeBefore(sheet, host.id));
+  const hosted: Opening = { ...opening, host: { itemId: host.id, areaId: area.id } };
+  const laid = insertItem(sheet, hosted, `Opening in ${area.name}`, placeBefore(sheet, host.id));
   return kept ? laid : { ...laid, operations: [...keepArea(photo, area).operations, ...laid.operations] };
 }
 
@@ -55,4 +56,9 @@ function changeAreas(photo: Photo, areas: readonly PhotoArea[]): Operation {
     before: { areas: photo.areas ?? null },
     after: { areas: areas.length > 0 ? areas : null },
   };
+}
+
+/** An opening leaves the area that it lies in, and stays where it is. */
+export function takeOff(sheet: Sheet, opening: Opening): Edit {
+  return changeItem(sheet, opening, { host: null }, `Take ${opening.name} off`);
 }

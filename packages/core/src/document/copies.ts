@@ -29,7 +29,15 @@ export function copiesOf(
     const isFreed = of === 'items' && isBackground(item);
     if (!isFreed) ids.set(item.id, id);
     if (item.type === 'group') return { ...item, id, items: item.items.map(copy) };
-    return { ...(isFreed ? asLooseItem(item) : item), id, box: { ...item.box, x: item.box.x + offset, y: item.box.y + offset } };
+    const { host, ...opening } = isFreed ? asLooseItem(item) : item;
+    // In the copy of its host, if that is copied too; else it lies free.
+    const copiedHost = host && ids.get(host.itemId);
+    return {
+      ...opening,
+      ...(copiedHost ? { host: { ...host, itemId: copiedHost } } : {}),
+      id,
+      box: { ...item.box, x: item.box.x + offset, y: item.box.y + offset },
+    };
   };
   const copied = items.map(copy);
   const end = (part: Crossing['lower']): Crossing['lower'] => ({ ...part, itemId: ids.get(part.itemId) ?? part.itemId });

@@ -36,6 +36,8 @@ export interface Opening {
   readonly slot?: { readonly hint: string; readonly sample: boolean };
   /** A letter that was split from a word: which word, its place in it, and the space or break that followed. */
   readonly word?: { readonly id: string; readonly index: number; readonly after: string };
+  /** It lies in an area of the photo that another opening shows, and goes with it. */
+  readonly host?: { readonly itemId: string; readonly areaId: string };
   readonly locked?: boolean;
   readonly hidden?: boolean;
 }

@@ -26,3 +26,11 @@ function marksWords(count: number): string {
   const marks = count === 1 ? 'One mark that was' : `${count} marks that were`;
   return `${marks} drawn on the old photo ${count === 1 ? 'does' : 'do'} not fit the new one and ${count === 1 ? 'is' : 'are'} gone. The rules stay.`;
 }
+
+/** What lies free after an edit, since the photo that it lay in has gone. */
+export function freedWords(names: readonly string[]): string {
+  if (names.length === 0) return '';
+  return names.length === 1
+    ? `${names[0]} lies free now: the photo has no such area.`
+    : `${names.length} openings lie free now: the photo has no such areas.`;
+}

@@ -12,6 +12,7 @@ import {
   resizeBox,
   scaled,
   setBoxByGrip,
+  withHosted,
   type Edit,
   type FaceAxes,
   type Grip,
@@ -48,7 +49,14 @@ export function deleteEdit(context: GripContext, item: Item, grip: Grip): Edit {
 /** A copy, a little to the right and below, directly in front of the original. */
 export function duplicateEdit(context: GripContext, item: Item): { readonly edit: Edit; readonly id: string } {
   const { sheet } = context;
-  const copy = copyOf(item, Math.max(8, Math.min(sheet.width, sheet.height) * 0.03));
+  const by = Math.max(8, Math.min(sheet.width, sheet.height) * 0.03);
+  // What lies in an area of it is copied with it.
+  const together = withHosted(sheet, [item]);
+  if (together.length > 1) {
+    const { edit, ids } = duplicateTogetherEdit(context, together);
+    return { edit: { ...edit, name: `Duplicate ${item.name}` }, id: ids[0]! };
+  }
+  const copy = copyOf(item, by);
   return { edit: insertItem(sheet, copy, `Duplicate ${item.name}`, placeBefore(sheet, item.id)), id: copy.id };
 }
 
@@ -58,7 +66,7 @@ export function duplicateTogetherEdit(
   items: readonly Item[],
 ): { readonly edit: Edit; readonly ids: readonly string[] } {
   const by = Math.max(8, Math.min(sheet.width, sheet.height) * 0.03);
-  const copies = copiesOf(items, sheet.crossings, by);
+  const copies = copiesOf(withHosted(sheet, items), sheet.crossings, by);
   const operations = layCopies(sheet, placeBefore(sheet, items.at(-1)!.id), copies);
   return { edit: { name: `Duplicate ${items.length} items`, operations }, ids: copies.items.map(({ id }) => id) };
 }

@@ -1,5 +1,5 @@
 import { inject, Injectable } from '@angular/core';
-import { pasteEdit, readClipping, removeItems, writeClipping } from '@kadrosyn/core';
+import { pasteEdit, readClipping, removeItems, withHosted, writeClipping } from '@kadrosyn/core';
 import { Arrivals } from './arrivals';
 import { EditorSession } from './session';
 import { nameTogether } from '../stage/together-gestures';
@@ -21,7 +21,7 @@ export class ItemClipboard {
     const items = this.session.selectedItems();
     if (items.length === 0) return;
     const { project, sheet } = this.session.context();
-    this.copied = writeClipping(project, sheet, items);
+    this.copied = writeClipping(project, sheet, withHosted(sheet, items));
     event.clipboardData?.setData(CLIPPING_TYPE, this.copied);
     event.preventDefault();
     const cut = items.filter(({ locked }) => !locked).map(({ id }) => id);

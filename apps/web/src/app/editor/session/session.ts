@@ -3,6 +3,7 @@ import { Store } from '@ngrx/store';
 import type {
   Colour,
   Edit,
+  Followed,
   Grip,
   GripContext,
   Item,
@@ -20,6 +21,8 @@ import {
   changeOpening,
   colourOfRole,
   findItem,
+  findOpening,
+  followHosts,
   isBackground,
   outermost,
   resolvedFor,
@@ -27,7 +30,7 @@ import {
 } from '@kadrosyn/core';
 import { sizeWords } from '../../interface/sheet-words';
 import { ShaperLoader } from '../../lettering/shaper-loader';
-import { droppedWords } from '../commands/dropped-words';
+import { droppedWords, freedWords } from '../commands/dropped-words';
 import { EditorActions, type Selection } from '../state/editor.actions';
 import {
   selectGrip,
@@ -113,19 +116,26 @@ export class EditorSession {
   }
 
   preview(edit: Edit | null): void {
-    this.store.dispatch(EditorActions.preview({ edit }));
+    this.store.dispatch(EditorActions.preview({ edit: edit && this.followed(edit).edit }));
   }
 
   /** One undo step. What was dropped with it is said. */
-  commit(edit: Edit, select?: Selection): void {
-    const dropped = droppedWords(edit);
-    if (dropped) this.notice.set(dropped);
+  commit(wanted: Edit, select?: Selection): void {
+    const { edit, freed } = this.followed(wanted);
+    const words = [droppedWords(edit), freedWords(freed)].filter((one) => one !== '');
+    if (words.length > 0) this.notice.set(words.join(' '));
     this.store.dispatch(select === undefined ? EditorActions.commit({ edit }) : EditorActions.commit({ edit, select }));
   }
 
   /** Joins the last step when that was the same kind of change of the same item. */
   commitAgain(edit: Edit): void {
-    this.store.dispatch(EditorActions.commitAgain({ edit }));
+    this.store.dispatch(EditorActions.commitAgain({ edit: this.followed(edit).edit }));
+  }
+
+  /** With what it does to openings that lie in areas of others. */
+  private followed(edit: Edit): Followed {
+    const [project, shaper] = [this.project(), this.shaper()];
+    return project && shaper ? followHosts(project, edit, shaper) : { edit, freed: [] };
   }
 
   /** Shows an edit, makes it a step, or joins it to the last step of its kind. */
@@ -147,6 +157,12 @@ export class EditorSession {
   toggle(itemId: string): void {
     const ids = this.selectedItems().map(({ id }) => id);
     this.selectSeveral(ids.includes(itemId) ? ids.filter((id) => id !== itemId) : [...ids, itemId]);
+  }
+
+  /** The opening in whose photo's area another lies, as it is shown; null for one that lies free. */
+  hostOf({ host }: Opening): Opening | null {
+    const sheet = this.shownSheet();
+    return (host && sheet && findOpening(sheet, host.itemId)) ?? null;
   }
 
   /** A colour as it is seen, #rrggbb or #rrggbbaa. */

@@ -76,8 +76,10 @@ export class GripBarComponent {
     if (isShared(opening.fill) && this.session.grip() !== 'photo')
       return `moves ${opening.name}, the photo stays for all its windows`;
     if (this.typing.opening()) return `types in ${opening.name}; Escape ends`;
-    return opening.locked && !isBackground(opening)
-      ? `${opening.name} is locked`
+    if (opening.locked && !isBackground(opening)) return `${opening.name} is locked`;
+    const host = this.session.hostOf(opening);
+    return host && this.session.grip() !== 'photo'
+      ? `moves with ${host.name}; dragged by itself it lies free`
       : moveWords(this.session.grip(), opening.name, opening.fill.type === 'photo');
   });
 

@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, effect, inject, input } f
 import { MatButtonModule } from '@angular/material/button';
 import { MatDialog } from '@angular/material/dialog';
 import { MatMenuModule } from '@angular/material/menu';
-import { placedPhoto, type Opening, type PhotoArea } from '@kadrosyn/core';
+import { placedPhoto, takeOff, type Opening, type PhotoArea } from '@kadrosyn/core';
 import { IconComponent } from '../../../interface/icon.component';
 import { RenameDialog } from '../../../interface/rename.dialog';
 import { AreaEditing } from '../../areas/area-editing';
@@ -15,6 +15,10 @@ import { EditorSession } from '../../session/session';
   selector: 'ka-areas-section',
   imports: [MatButtonModule, MatMenuModule, IconComponent],
   template: `
+    @if (host(); as hosting) {
+      <p class="news">Lies in an area of {{ hosting.name }} and goes with it.</p>
+      <div class="choices"><button matButton="outlined" (click)="takeOff()">Take it off</button></div>
+    }
     @if (areas().length > 0) {
       <ul aria-label="Areas of this photo">
         @for (area of areas(); track area.id) {
@@ -31,9 +35,11 @@ import { EditorSession } from '../../session/session';
         }
       </ul>
     }
-    <div class="choices">
-      <button matButton="outlined" (click)="find()">Find an area…</button>
-    </div>
+    @if (photo()) {
+      <div class="choices">
+        <button matButton="outlined" (click)="find()">Find an area…</button>
+      </div>
+    }
   `,
   styleUrl: '../../parts/panel-section.scss',
   styles: `
@@ -62,7 +68,8 @@ export class AreasSectionComponent {
   private readonly finding = inject(AreaFinding);
   private readonly dialogs = inject(MatDialog);
   readonly opening = input.required<Opening>();
-  private readonly photo = computed(() => placedPhoto(this.opening(), this.session.context())?.photo);
+  readonly host = computed(() => this.session.hostOf(this.opening()));
+  readonly photo = computed(() => placedPhoto(this.opening(), this.session.context())?.photo);
   readonly areas = computed(() => {
     const photo = this.photo();
     return photo ? this.library.of(photo) : [];
@@ -73,6 +80,11 @@ export class AreasSectionComponent {
       const photo = this.photo();
       if (photo) this.library.ask(photo.id);
     });
+  }
+
+  takeOff(): void {
+    const opening = this.session.settledOpening();
+    if (opening) this.session.commit(takeOff(this.session.context().sheet, opening));
   }
 
   find(): void {

@@ -98,7 +98,7 @@ function bodyPaint(opening: Opening, part: UnitPart, bounds: Bounds | null, draw
 function quickDraw(opening: Opening, body: Bounds, drawing: Drawing): Paint['draw'] | null {
   const { fill, finish, outline } = opening;
   const { opacity = 1, blend = 'normal' } = finish;
-  if (opacity < 1 || blend !== 'normal') return null;
+  if (opacity < 1 || blend !== 'normal' || opening.host) return null;
   const { outline: line, ...rest } = finish;
   const bare = { ...opening, finish: rest };
   if (line && isQuickOutline(line) && isPlain(bare)) {

@@ -42,7 +42,8 @@ export function openingBounds(opening: Opening, view: Matrix, resources: RenderR
 }
 
 /** Whether an opening is painted by its fill alone, so that it needs no layer of its own. */
-export function isPlain({ fill, finish, outline }: Opening): boolean {
+export function isPlain({ fill, finish, outline, host }: Opening): boolean {
+  if (host) return false;
   if (hasFinish(finish, 'form', 'inside', 'below')) return false;
   if (fill.type === 'drawing') return false;
   if (fill.type !== 'photo') return true;

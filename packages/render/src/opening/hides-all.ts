@@ -18,7 +18,8 @@ const SLACK = 1e-6;
 
 /** Whether nothing of what lies below an item can be seen within a rectangle of view px: then it need not be drawn there first. */
 export function hidesAll(item: Item, part: Bounds, drawing: Drawing): boolean {
-  if (item.type === 'group') return false;
+  // What lies in an area may be cut by its host.
+  if (item.type === 'group' || item.host) return false;
   const { outline, box, fill, finish } = item;
   const isUpright =
     outline.type === 'rectangle' && outline.radii.every((radius) => radius === 0) && box.turn % 180 === 0 && !box.shear;

@@ -2,6 +2,7 @@ import type { Opening } from '@kadrosyn/core';
 import { giveBack, type Drawing, type Made } from '../canvas/drawing.js';
 import { finishInputs } from '../finish/finish-inputs.js';
 import type { Inputs } from '../kept/inputs.js';
+import { hostInputs } from './host-edge.js';
 import type { Memo } from '../kept/memo.js';
 
 /**
@@ -12,6 +13,7 @@ export function keptLayer(kept: Memo, opening: Opening, key: string, drawing: Dr
   const { view, clip, sheet, resources } = drawing;
   const inputs: Inputs = {
     ...inputsOf(opening),
+    ...hostInputs(opening, drawing),
     ...finishInputs(opening.finish, 'below'),
     overhangs: opening.overhangs,
     view: [view.a, view.e, view.f],

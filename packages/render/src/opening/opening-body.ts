@@ -30,6 +30,7 @@ import { WAITING } from '../fill/paint.js';
 import { drawShadowsOf } from '../finish/shadow.js';
 import { finishInputs } from '../finish/finish-inputs.js';
 import { drawFill } from './draw-fill.js';
+import { cutByHost, hostInputs } from './host-edge.js';
 import { inputsOf } from './kept-layer.js';
 
 /** The view px that an opening, or one letter of it, can touch with its finish; null where that is nothing. */
@@ -105,8 +106,9 @@ export function layShadowed(
 }
 
 /** What the form of an opening depends on: tones change nothing in it, and a blur only where the photo has clear places. */
-export function silhouetteInputs({ outline, box, fill, finish }: Opening, { sheet, resources }: Drawing): Inputs {
-  const around = { outline, box, ...finishInputs(finish, 'form'), placements: sheet.placements };
+export function silhouetteInputs(opening: Opening, { sheet, resources }: Drawing): Inputs {
+  const { outline, box, fill, finish } = opening;
+  const around = { outline, box, ...hostInputs(opening, { sheet }), ...finishInputs(finish, 'form'), placements: sheet.placements };
   if (fill.type !== 'photo') return { ...around, fill };
   const { photoId, placement, cutout, show, extend, effects } = fill;
   const isOpaque = resources.source.level(photoId, 1e-3)?.opaque === true && show !== 'subject';
@@ -144,6 +146,7 @@ export function keptCaster(opening: Opening, letterId: string | undefined, bound
   const own = intersect(onView, toWholePixels(drawing.clip, OUT_OF_SIGHT)) ?? bounds;
   const inputs = {
     ...inputsOf(opening),
+    ...hostInputs(opening, drawing),
     view: [view.a, view.e, view.f],
     bounds: [own.x, own.y, own.width, own.height],
     placements: sheet.placements,
@@ -161,8 +164,14 @@ export function keptCaster(opening: Opening, letterId: string | undefined, bound
 /** How far beyond the sheet a shadow's caster is drawn in a frame of a drag, px. */
 const OUT_OF_SIGHT = 200;
 
-/** Fill with what its finish draws in and around it. */
+/** Fill with what its finish draws in and around it; what lies in an area ends at the edge of its host. */
 function unshadowedLayer(opening: Opening, letterId: string | undefined, bounds: Bounds, drawing: Drawing): Made {
+  const made = wholeBody(opening, letterId, bounds, drawing);
+  cutByHost(made.layer, opening, drawing);
+  return made;
+}
+
+function wholeBody(opening: Opening, letterId: string | undefined, bounds: Bounds, drawing: Drawing): Made {
   const { fill } = opening;
   if (fill.type === 'photo' && fill.show === 'subject') return subjectBody(opening, letterId, bounds, drawing);
   const layer = newLayer(bounds, drawing.resources);

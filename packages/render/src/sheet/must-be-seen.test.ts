@@ -277,6 +277,22 @@ describe('what must be seen on the hard pictures', () => {
     expect(apart(colourAt(picture.pixels, overK!.at), colourAt(heron, overK!.at))).toBeLessThanOrEqual(2);
     expect(apart(colourAt(picture.pixels, underI!.at), colourAt(letters, underI!.at))).toBeLessThanOrEqual(2);
   });
+
+  it('15: what lies in an area of the lake ends where the lake ends', () => {
+    const picture = new DrawnPicture('print-in-an-area');
+    const print = picture.opening('print');
+    const [inside, beyond] = [
+      { x: 370, y: 480 },
+      { x: 380, y: 512 },
+    ];
+    // Free, it would reach beyond.
+    const { host: _host, ...free } = print;
+    const whole = picture.draw({ items: picture.sheet.items.map((item) => (item.id === 'print' ? free : item)) });
+    expect(apart(colourAt(whole, beyond), [0xe9, 0xdc, 0xc3])).toBeGreaterThan(20);
+    expect(apart(colourAt(picture.pixels, beyond), [0xe9, 0xdc, 0xc3])).toBeLessThanOrEqual(2);
+    expect(apart(colourAt(picture.pixels, inside), colourAt(whole, inside))).toBeLessThanOrEqual(2);
+    expect(apart(colourAt(picture.pixels, inside), colourAt(picture.alone('lake'), inside))).toBeGreaterThan(20);
+  });
 });
 
 /** The arch as it is, the same photo without any finish, and points in the middle of the neck where it crosses the borders. */

@@ -79,7 +79,7 @@ export class GripBarComponent {
     if (opening.locked && !isBackground(opening)) return `${opening.name} is locked`;
     const host = this.session.hostOf(opening);
     return host && this.session.grip() !== 'photo'
-      ? `moves with ${host.name}; dragged by itself it lies free`
+      ? `moves with ${host.name}`
       : moveWords(this.session.grip(), opening.name, opening.fill.type === 'photo');
   });
 

@@ -93,6 +93,40 @@ test('an area is pointed at, taken, and filled by a click; it is listed with the
   await other.saved();
 });
 
+test('what hangs in a frame goes with it, to the px, and comes back with it', async ({ page }) => {
+  const editor = await withFrame(page, 'frame-tilt');
+  await editor.dragSupply(/^hills-kiln/, onPost([600, 480]), async () => {
+    await expect(page.getByText('Into the frame')).toBeVisible();
+  });
+  await expect(editor.panel).toContainText('Lies in an area of frame-tilt and goes with it.');
+  await expect(page.getByText('moves with frame-tilt')).toBeVisible();
+  await editor.saved();
+  const before = await pixelsOf((await editor.export()).bytes);
+  await editor.select('frame-tilt');
+  await editor.stage.focus();
+  for (let step = 0; step < 4; step++) await page.keyboard.press('Shift+ArrowRight');
+  await editor.saved();
+  const after = await pixelsOf((await editor.export()).bytes);
+  let worst = 0;
+  for (let y = 330; y < 750; y++) {
+    for (let x = 220; x < 820; x++) {
+      const [from, to] = [4 * (y * 1080 + x), 4 * (y * 1080 + x + 40)];
+      for (let c = 0; c < 3; c++) worst = Math.max(worst, Math.abs(before.data[from + c]! - after.data[to + c]!));
+    }
+  }
+  expect(worst).toBeLessThanOrEqual(2);
+  const rows = editor.depth.getByRole('button', { name: /^(Area 1|frame-tilt)/ });
+  await expect(rows).toHaveCount(2);
+  await page.keyboard.press('Delete');
+  await expect(rows).toHaveCount(0);
+  await page.getByRole('button', { name: /^Undo: Remove frame-tilt/ }).click();
+  await expect(rows).toHaveCount(2);
+  await editor.select('Area 1');
+  await editor.panel.getByRole('button', { name: 'Take it off' }).click();
+  await expect(editor.panel).not.toContainText('goes with it');
+  await editor.saved();
+});
+
 test('an area is found, stepped through and corrected by keys alone', async ({ page }) => {
   const editor = await withFrame(page, 'frame-tilt');
   await page.keyboard.press('f');

@@ -145,14 +145,16 @@ test('colours', async ({ page }) => {
   await take(page, 'colours');
 });
 
-test('several', async ({ page }) => {
-  const editor = await opened(page, 'Open kiln programme');
-  await editor.depth.getByRole('button', { name: /^2 Inside/ }).click();
+test('area', async ({ page }) => {
+  const editor = await Editor.home(page);
+  await editor.begin('Post');
+  await editor.supplies.getByRole('button', { name: /^card-table/ }).click();
   await editor.photosShown();
-  const names = ['Ada throws', 'Potter'];
-  await editor.select(names[0]!);
-  await editor.depth.getByRole('button', { name: /^Potter/ }).click({ modifiers: ['Shift'] });
-  await take(page, 'several');
+  await page.keyboard.press('f');
+  const { x, y } = await editor.at({ x: 0.425, y: 0.5 });
+  await page.mouse.move(x, y);
+  await expect(page.locator('[data-area-form]')).toBeVisible();
+  await take(page, 'area', true);
 });
 
 test('snapping', async ({ page }) => {

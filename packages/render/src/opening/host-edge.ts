@@ -13,7 +13,8 @@ function hostOf({ host }: Opening, { sheet }: Pick<Drawing, 'sheet'>): Opening |
 /** What lies in an area ends where its host ends. */
 export function cutByHost(layer: Layer, opening: Opening, drawing: Drawing): void {
   const host = hostOf(opening, drawing);
-  if (host) keepInside(layer.context, boxOnTarget(host, layer, drawing), partPath(host, undefined, drawing.resources.shaper).path);
+  if (host)
+    keepInside(layer.context, boxOnTarget(host, layer, drawing), partPath(host, undefined, drawing.resources.shaper).path);
 }
 
 /** What decides where that is. */

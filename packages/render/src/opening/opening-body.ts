@@ -108,7 +108,13 @@ export function layShadowed(
 /** What the form of an opening depends on: tones change nothing in it, and a blur only where the photo has clear places. */
 export function silhouetteInputs(opening: Opening, { sheet, resources }: Drawing): Inputs {
   const { outline, box, fill, finish } = opening;
-  const around = { outline, box, ...hostInputs(opening, { sheet }), ...finishInputs(finish, 'form'), placements: sheet.placements };
+  const around = {
+    outline,
+    box,
+    ...hostInputs(opening, { sheet }),
+    ...finishInputs(finish, 'form'),
+    placements: sheet.placements,
+  };
   if (fill.type !== 'photo') return { ...around, fill };
   const { photoId, placement, cutout, show, extend, effects } = fill;
   const isOpaque = resources.source.level(photoId, 1e-3)?.opaque === true && show !== 'subject';

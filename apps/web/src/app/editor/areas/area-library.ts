@@ -1,7 +1,8 @@
-import { inject, Injectable, signal } from '@angular/core';
+import { effect, inject, Injectable, signal, untracked } from '@angular/core';
 import type { Photo, PhotoArea } from '@kadrosyn/core';
 import { faultOf } from '../../api/fault';
 import { Server } from '../../api/server';
+import { PhotoLibrary } from '../../photos/photo-library';
 import { Notices } from '../session/notices';
 
 /** The areas that are kept with photos, whatever project they were found in. What a project uses are its own copies. */
@@ -9,8 +10,18 @@ import { Notices } from '../session/notices';
 export class AreaLibrary {
   private readonly server = inject(Server);
   private readonly notices = inject(Notices);
+  private readonly photos = inject(PhotoLibrary);
   private readonly known = signal<ReadonlyMap<string, readonly PhotoArea[]>>(new Map());
   private readonly asked = new Set<string>();
+  /** Areas of photos that are still on their way to the server. */
+  private readonly waiting = new Map<string, { readonly photoId: string; readonly area: PhotoArea }>();
+
+  constructor() {
+    effect(() => {
+      this.photos.uploadingIds();
+      untracked(() => this.send());
+    });
+  }
 
   /** Those of the project first, then what else is kept with the photo. */
   of(photo: Photo): readonly PhotoArea[] {
@@ -33,9 +44,20 @@ export class AreaLibrary {
   /** Keeps an area with its photo for every project. */
   keep(photo: Photo, area: PhotoArea): void {
     this.change(photo.id, (areas) => [...areas.filter(({ id }) => id !== area.id), area]);
-    this.server.keepArea(photo.id, area).catch((error: unknown) => {
-      this.notices.say(`${area.name} is kept in this project only. ${faultOf(error).message}`);
-    });
+    this.waiting.set(`${photo.id}/${area.id}`, { photoId: photo.id, area });
+    this.send();
+  }
+
+  /** What waits, as far as its photo is there. */
+  private send(): void {
+    const uploading = this.photos.uploadingIds();
+    for (const [key, { photoId, area }] of this.waiting) {
+      if (uploading.has(photoId)) continue;
+      this.waiting.delete(key);
+      this.server.keepArea(photoId, area).catch((error: unknown) => {
+        this.notices.say(`${area.name} is kept in this project only. ${faultOf(error).message}`);
+      });
+    }
   }
 
   remove(photo: Photo, area: PhotoArea): void {

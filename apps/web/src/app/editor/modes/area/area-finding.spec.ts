@@ -1,8 +1,10 @@
+import { signal } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
 import type { AreaCandidate, AreaForm, Photo, PhotoArea, Placement, Point } from '@kadrosyn/core';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { openedEditor, shaped, type OpenedEditor } from '../../../../testing/opened-editor';
 import { Server } from '../../../api/server';
+import { PhotoLibrary } from '../../../photos/photo-library';
 import { AreaEditing } from '../../areas/area-editing';
 import { AreaEngine } from '../../areas/area-engine';
 import { AreaLibrary } from '../../areas/area-library';
@@ -42,6 +44,7 @@ const server = {
   keepArea: vi.fn<Server['keepArea']>(),
   removeArea: vi.fn<Server['removeArea']>(),
 };
+const uploading = signal<ReadonlySet<string>>(new Set());
 const notices = { say: vi.fn<Notices['say']>(), sayWithUndo: vi.fn() };
 const middle = { x: 300, y: 200 };
 
@@ -61,6 +64,7 @@ beforeEach(() => {
       { provide: AreaEngine, useValue: engine },
       { provide: Server, useValue: server },
       { provide: Notices, useValue: notices },
+      { provide: PhotoLibrary, useValue: { uploadingIds: uploading } },
     ],
   );
   editor.session.commit({
@@ -215,6 +219,16 @@ describe('the list of areas', () => {
     expect(server.areas).toHaveBeenCalledOnce();
   });
 
+  it('keeps an area once its photo has arrived on the server', () => {
+    uploading.set(new Set([photo.id]));
+    TestBed.inject(AreaEditing).layIn(host(), { id: 'area_1', name: 'Pane', form: inner.form });
+    TestBed.tick();
+    expect(server.keepArea).not.toHaveBeenCalled();
+    uploading.set(new Set());
+    TestBed.tick();
+    expect(server.keepArea).toHaveBeenCalledOnce();
+  });
+
   it('removes an area here and with the photo; a failure is said, and it stays there', async () => {
     const [editing, library] = [TestBed.inject(AreaEditing), TestBed.inject(AreaLibrary)];
     const area = { id: 'area_1', name: 'Pane', form: inner.form };
@@ -225,6 +239,24 @@ describe('the list of areas', () => {
     expect(notices.sayWithUndo).toHaveBeenCalledWith('Pane is removed. Openings that lie in it stay.');
     await vi.waitFor(() => expect(notices.say.mock.lastCall![0]).toContain('Pane is still kept with the photo'));
     expect(library.of(photo)).toEqual([area]);
+  });
+});
+
+describe('what lies in an area', () => {
+  it('goes with its photo, says so, and is free when it is taken off', () => {
+    const editing = TestBed.inject(AreaEditing);
+    editing.layIn(host(), { id: 'area_1', name: 'Pane', form: inner.form });
+    const laid = () => editor.sheet().items[1] as ReturnType<typeof shaped>;
+    expect(editor.session.hostOf(laid())?.name).toBe('room');
+    const before = laid().box;
+    const { box } = host();
+    editor.session.commit(editor.session.change(host(), { box: { ...box, x: box.x + 25 } }, 'Move room'));
+    expect(laid().box.x).toBeCloseTo(before.x + 25, 6);
+    // Another photo without areas: it lies free, and that is said.
+    const fill = { type: 'photo', photoId: other.id, placement } as const;
+    editor.session.commit(editor.session.change(host(), { fill }, 'Replace'));
+    expect(laid().host).toBeUndefined();
+    expect(editor.session.notice()).toContain('Pane lies free now');
   });
 });
 

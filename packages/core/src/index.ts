@@ -100,10 +100,19 @@ export * from './geometry/free-path.js';
 export * from './geometry/rectangle-path.js';
 export * from './geometry/contours.js';
 export { straightened } from './geometry/straightened.js';
-export { formPath, isSameForm, scaledForm, type AreaForm, type FlatForm, type RoundForm, type TracedForm } from './areas/area-form.js';
+export {
+  formPath,
+  isSameForm,
+  scaledForm,
+  type AreaForm,
+  type FlatForm,
+  type RoundForm,
+  type TracedForm,
+} from './areas/area-form.js';
 export { followHosts, withHosted, type Followed } from './areas/follow-hosts.js';
 export { openingInArea, photoToSheet, sheetToPhoto } from './areas/area-opening.js';
 export { keepArea, MOST_AREAS, removeArea, renameArea, takeArea, takeOff } from './areas/area-edits.js';
+export { grownForm } from './areas/grown-form.js';
 export { edgeMapOf, type EdgeMap } from './areas/edge-map.js';
 export { areaAs, findAreas, likeliest, type AreaCandidate, type FoundAt } from './areas/find-areas.js';
 export * from './fit/change-outline.js';

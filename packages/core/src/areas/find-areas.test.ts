@@ -8,6 +8,7 @@ import type { Pixels } from '../photo/pixels.js';
 import { formPath, scaledForm, type AreaForm } from './area-form.js';
 import { edgeMapOf } from './edge-map.js';
 import { areaAs, findAreas, likeliest } from './find-areas.js';
+import { grownForm } from './grown-form.js';
 import { refineQuad } from './refine-quad.js';
 
 const [WIDTH, HEIGHT] = [420, 300];
@@ -180,6 +181,30 @@ describe('an area that was clicked', () => {
 });
 
 describe('the form of an area', () => {
+  it('is made larger by the same all round', () => {
+    const flat: AreaForm = {
+      type: 'flat',
+      corners: [
+        { x: 10, y: 20 },
+        { x: 110, y: 20 },
+        { x: 110, y: 80 },
+        { x: 10, y: 80 },
+      ],
+    };
+    expect(grownForm(flat, 2)).toEqual({
+      type: 'flat',
+      corners: [
+        { x: 8, y: 18 },
+        { x: 112, y: 18 },
+        { x: 112, y: 82 },
+        { x: 8, y: 82 },
+      ],
+    });
+    expect(grownForm({ type: 'round', centre: { x: 5, y: 5 }, rx: 4, ry: 3, turn: 9 }, 0.5)).toMatchObject({ rx: 4.5, ry: 3.5 });
+    const traced: AreaForm = { type: 'traced', d: 'M0 0L10 0L10 10Z' };
+    expect(grownForm(traced, 2)).toBe(traced);
+  });
+
   it('in finer px is the same form', () => {
     const forms: AreaForm[] = [
       {

@@ -24,7 +24,7 @@ export interface Followed {
 const known = new WeakMap<Sheet, readonly Opening[]>();
 
 /** The openings of a sheet that lie in an area of what another shows, from back to front. */
-export function hostedOf(sheet: Sheet): readonly Opening[] {
+function hostedOf(sheet: Sheet): readonly Opening[] {
   const before = known.get(sheet);
   if (before) return before;
   const hosted = [...openingsOf(sheet.items)].filter(({ host }) => host !== undefined);

@@ -1,6 +1,7 @@
 import { inject, Injectable } from '@angular/core';
 import {
   applyEdit,
+  grownForm,
   isSameForm,
   newId,
   openingInArea,
@@ -23,6 +24,8 @@ import { AreaLibrary } from './area-library';
 const DIGITS = 100;
 /** What was found from another level of the photo, or by another click, differs by less, px. */
 const SAME = 2;
+/** What lies in an area covers the px that its edge runs through: half of each is what was there. */
+const FRINGE = 0.6;
 
 /** Lays openings in areas, and keeps the list of a photo's areas. */
 @Injectable()
@@ -43,7 +46,8 @@ export class AreaEditing {
 
   /** The area that was found so before, or a new one. */
   foundArea(photo: Photo, form: AreaForm): PhotoArea {
-    return this.library.of(photo).find((area) => isSameForm(area.form, form, SAME)) ?? this.newArea(photo, form);
+    const covering = grownForm(form, FRINGE);
+    return this.library.of(photo).find((area) => isSameForm(area.form, covering, SAME)) ?? this.newArea(photo, covering);
   }
 
   private newArea(photo: Photo, form: AreaForm): PhotoArea {

@@ -85,14 +85,14 @@ const GESTURES: fc.Arbitrary<(project: Project) => Edit> = fc.oneof(
   fc.tuple(number(-300, 300), number(-300, 300), fc.constantFrom('opening', 'photo', 'both')).map(
     ([x, y, grip]) =>
       (project: Project) =>
-        change(project, 'room', moveByGrip(itemOf(project, 'room'), grip as 'both', { x, y }, contextOf(project))),
+        change(project, 'room', moveByGrip(itemOf(project, 'room'), grip, { x, y }, contextOf(project))),
   ),
   fc
     .tuple(number(0.4, 2), number(-90, 90), fc.constantFrom('opening', 'photo', 'both'))
     .map(([by, turn, grip]) => (project: Project) => {
       const { box } = itemOf(project, 'room');
       const after = { ...box, width: box.width * by, height: box.height * by, turn };
-      return change(project, 'room', setBoxByGrip(itemOf(project, 'room'), grip as 'both', after, contextOf(project)));
+      return change(project, 'room', setBoxByGrip(itemOf(project, 'room'), grip, after, contextOf(project)));
     }),
   fc.tuple(number(1, 2), number(-40, 40)).map(([by, turn]) => (project: Project) => {
     const host = itemOf(project, 'room');

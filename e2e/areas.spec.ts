@@ -13,6 +13,8 @@ const onPost = ([x, y]: readonly [number, number]) => ({
 /** The blank sheet in the frame of the sample frame-wall, as its scene says, px of the photo. */
 const FRAMED = { left: 437, top: 276, right: 903, bottom: 602 };
 const MIDDLE = onPost([670, 440]);
+/** Other journeys may have found areas in the same photo before. */
+const AREA = /^Area \d/;
 
 /** Of px inside and outside of the framed sheet, how many two exports differ in. */
 function differing(before: Buffer, after: Buffer): { inside: number; outside: number } {
@@ -53,11 +55,11 @@ test('a picture in a photographed frame: held over it, let go, exported', async 
   await editor.dragSupply(/^lake-dusk/, MIDDLE, async () => {
     await expect(page.getByText('Into the frame')).toBeVisible();
   });
-  await expect(page.getByRole('button', { name: 'Undo: lake-dusk into Area 1' })).toBeVisible();
-  await expect(editor.panel.getByRole('heading', { name: 'Area 1' })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Undo: lake-dusk into Area/ })).toBeVisible();
+  await expect(editor.panel.getByRole('heading', { name: AREA })).toBeVisible();
   const { bytes, actions } = await journey.export();
   expect(actions).toBeLessThanOrEqual(5);
-  await page.getByRole('button', { name: 'Undo: lake-dusk into Area 1' }).click();
+  await page.getByRole('button', { name: /^Undo: lake-dusk into Area/ }).click();
   await editor.saved();
   const before = await pixelsOf((await editor.export()).bytes);
   const { inside, outside } = differing(before.data, (await pixelsOf(bytes)).data);
@@ -74,14 +76,14 @@ test('an area is pointed at, taken, and filled by a click; it is listed with the
   await expectAccessible(page);
   await page.mouse.click(x, y);
   await expect(page.locator('ka-area-finder')).toBeHidden();
-  await expect(editor.panel.getByRole('heading', { name: 'Area 1' })).toBeVisible();
+  await expect(editor.panel.getByRole('heading', { name: AREA })).toBeVisible();
   await editor.supplies.getByRole('button', { name: /^hills-kiln: fill Area 1/ }).click();
   await expect(page.getByRole('button', { name: 'Undo: Fill Area 1' })).toBeVisible();
   await editor.saved();
   // Another project knows it.
   const other = await withFrame(page, 'card-table');
   await other.panel.getByRole('button', { name: 'Opening in Area 1' }).click();
-  await expect(other.panel.getByRole('heading', { name: 'Area 1' })).toBeVisible();
+  await expect(other.panel.getByRole('heading', { name: AREA })).toBeVisible();
   await other.select('card-table');
   await other.panel.getByRole('button', { name: 'More about Area 1' }).click();
   await page.getByRole('menuitem', { name: 'Remove' }).click();
@@ -115,15 +117,33 @@ test('what hangs in a frame goes with it, to the px, and comes back with it', as
     }
   }
   expect(worst).toBeLessThanOrEqual(2);
-  const rows = editor.depth.getByRole('button', { name: /^(Area 1|frame-tilt)/ });
+  const rows = editor.depth.getByRole('button', { name: /^(Area \d|frame-tilt)/ });
   await expect(rows).toHaveCount(2);
   await page.keyboard.press('Delete');
   await expect(rows).toHaveCount(0);
   await page.getByRole('button', { name: /^Undo: Remove frame-tilt/ }).click();
   await expect(rows).toHaveCount(2);
-  await editor.select('Area 1');
+  await editor.select('Area \\d');
   await editor.panel.getByRole('button', { name: 'Take it off' }).click();
   await expect(editor.panel).not.toContainText('goes with it');
+  await editor.saved();
+});
+
+test('a loose photo that is moved over a frame and held there goes into it', async ({ page }) => {
+  const editor = await withFrame(page, 'frame-wall');
+  await editor.supplies.getByRole('button', { name: /^kite-tail/ }).click();
+  const rows = editor.depth.getByRole('button', { name: /^(kite-tail|frame-wall|Area \d)/ });
+  await expect(rows).toHaveText([/^kite-tail/, /^frame-wall/]);
+  await editor.photosShown();
+  await page.keyboard.press('b');
+  await editor.dragOnSheet({ x: 0.5, y: 0.5 }, MIDDLE, async () => {
+    await expect(editor.stage.locator('.chip')).toHaveText('Into the frame');
+  });
+  await expect(rows).toHaveText([AREA, /^frame-wall/]);
+  await expect(editor.panel).toContainText('Lies in an area of frame-wall and goes with it.');
+  // One step back, and it lies loose where it was.
+  await page.getByRole('button', { name: /^Undo: kite-tail into Area/ }).click();
+  await expect(rows).toHaveText([/^kite-tail/, /^frame-wall/]);
   await editor.saved();
 });
 
@@ -137,7 +157,7 @@ test('an area is found, stepped through and corrected by keys alone', async ({ p
   await page.keyboard.press('Shift+ArrowLeft');
   await expect(page.locator('[data-area-form]')).toBeVisible();
   await page.keyboard.press('Enter');
-  await expect(editor.panel.getByRole('heading', { name: 'Area 1' })).toBeVisible();
+  await expect(editor.panel.getByRole('heading', { name: AREA })).toBeVisible();
   // Corners by hand: reached by Tab, moved by arrow keys.
   await editor.select('frame-tilt');
   await page.keyboard.press('f');

@@ -1,11 +1,13 @@
 import { inject, Injectable } from '@angular/core';
 import {
   applyEdit,
+  findOpening,
   grownForm,
   isSameForm,
   newId,
   openingInArea,
   placedPhoto,
+  putInsideEdit,
   removeArea,
   renameArea,
   takeArea,
@@ -54,8 +56,16 @@ export class AreaEditing {
     return { id: newId('area'), name: this.nextName(photo), form: rounded(form) };
   }
 
-  /** An opening in an area of what a host shows, with a photo in it; null where the area is out of sight. */
-  fillEdit(host: Opening, area: PhotoArea, photo: Photo): { readonly edit: Edit; readonly select: string } | null {
+  /**
+   * An opening in an area of what a host shows, with a photo in it; null where the area is out of sight.
+   * @param moved - the loose opening that the photo is taken from, and that goes
+   */
+  fillEdit(
+    host: Opening,
+    area: PhotoArea,
+    photo: Photo,
+    moved?: Opening,
+  ): { readonly edit: Edit; readonly select: string } | null {
     const context = this.session.context();
     const { sheet, project } = context;
     const shown = placedPhoto(host, context)?.photo;
@@ -64,7 +74,9 @@ export class AreaEditing {
     const laid = takeArea({ project, sheet, host, photo: shown }, area, opening);
     const after = applyEdit(project, laid);
     const there = { ...context, project: after, photos: after.photos, sheet: after.sheets.find(({ id }) => id === sheet.id)! };
-    const filled = fillEdit(there, opening, photo);
+    const inside = findOpening(there.sheet, opening.id)!;
+    const filled = moved ? putInsideEdit(there, moved, inside) : fillEdit(there, inside, photo);
+    if (!filled) return null;
     return {
       edit: { name: `${photo.name} into ${area.name}`, operations: [...laid.operations, ...filled.operations] },
       select: opening.id,

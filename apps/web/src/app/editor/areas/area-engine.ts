@@ -1,5 +1,6 @@
 import { DestroyRef, inject, Injectable, InjectionToken } from '@angular/core';
 import { scaledForm, type AreaCandidate, type AreaForm, type FoundAt, type Photo, type Point } from '@kadrosyn/core';
+import type { PhotoLevel } from '@kadrosyn/render';
 import { transfer, type Remote } from 'comlink';
 import { PhotoLevels } from '../../photos/photo-levels';
 import { RestartingWorker } from '../../photos/restarting-worker';
@@ -10,7 +11,7 @@ const LONGEST = 2400;
 
 export type CalledAreaWorker = Pick<RestartingWorker<AreaWorker>, 'call' | 'end'>;
 
-const AREA_WORKER = new InjectionToken<CalledAreaWorker>('area worker', {
+export const AREA_WORKER = new InjectionToken<CalledAreaWorker>('area worker', {
   providedIn: 'root',
   factory: () =>
     new RestartingWorker<AreaWorker>(() => new Worker(new URL('./area.worker', import.meta.url), { type: 'module' })),
@@ -33,6 +34,7 @@ export class AreaEngine {
 
   /** Whether the photo has arrived, as far as it takes to find areas in it. */
   hasPhoto(photo: Photo): boolean {
+    this.levels.version();
     return this.levelOf(photo) !== undefined;
   }
 
@@ -92,8 +94,11 @@ export class AreaEngine {
     return answer;
   }
 
-  private levelOf(photo: Photo) {
-    return this.levels.level(photo.id, Math.min(1, LONGEST / Math.max(photo.width, photo.height)));
+  /** The level that is looked at, once it is there: corners found in a coarser one would be off by its px. */
+  private levelOf(photo: Photo): PhotoLevel | undefined {
+    const scale = Math.min(1, LONGEST / Math.max(photo.width, photo.height));
+    const level = this.levels.level(photo.id, scale);
+    return level && level.index <= Math.log2(1 / scale) ? level : undefined;
   }
 }
 

@@ -7,8 +7,10 @@ import {
   openingsAt,
   placedPhoto,
   sheetToPhoto,
+  withHosted,
   type AreaForm,
   type Edit,
+  type Item,
   type Opening,
   type Photo,
   type Point,
@@ -21,6 +23,8 @@ import { AreaLibrary } from './area-library';
 
 /** The pointer stands still for so long, ms, and no further from where it stood than this, css px. */
 const [HOLD, NEAR] = [500, 10];
+/** Whether the photo has arrived is looked at so often, ms. */
+const AGAIN = 100;
 /** What is less sure is not offered: nobody asked for it. */
 const SURE = 0.5;
 
@@ -57,9 +61,9 @@ export class FrameOffer {
 
   /**
    * What letting go would do, once there is an area under the pointer.
-   * @param pointer - css px of the stage
+   * @param pointer - css px of the stage; @param moved - the loose opening on the sheet that the photo is taken from
    */
-  plan(photo: Photo, pointer: Point): FramePlan | null {
+  plan(photo: Photo, pointer: Point, moved?: Opening): FramePlan | null {
     const at = this.parts.viewport.toSheet(pointer);
     if (this.offer) {
       if (this.holds(this.offer.host, this.offer.form, at)) return this.offer.plan;
@@ -68,9 +72,18 @@ export class FrameOffer {
     if (!this.rest || Math.hypot(pointer.x - this.rest.x, pointer.y - this.rest.y) > NEAR) {
       this.rest = pointer;
       clearTimeout(this.timer);
-      this.timer = setTimeout(() => void this.ask(photo, at), HOLD);
+      this.timer = setTimeout(() => void this.ask(photo, at, moved), HOLD);
     }
     return null;
+  }
+
+  /** The same for a loose photo that is moved on the sheet. What lies in areas of it would be lost: then nothing is offered. */
+  planMoved(item: Item, pointer: Point): FramePlan | null {
+    const { sheet, photos } = this.parts.session.context();
+    if (item.type !== 'opening' || item.kind !== 'loose' || item.fill.type !== 'photo' || withHosted(sheet, [item]).length > 1)
+      return null;
+    const photo = photos[item.fill.photoId];
+    return photo ? this.plan(photo, pointer, item) : null;
   }
 
   end(): void {
@@ -78,16 +91,21 @@ export class FrameOffer {
     this.rest = this.offer = null;
   }
 
-  private async ask(photo: Photo, at: Point): Promise<void> {
+  private async ask(photo: Photo, at: Point, moved?: Opening): Promise<void> {
     const { session, engine, library } = this.parts;
     const context = session.context();
-    const host = openingsAt(context, at, context.shaper, { reach: 0 }).find(({ fill }) => fill.type === 'photo');
+    const host = openingsAt(context, at, context.shaper, { reach: 0 }).find(
+      ({ id, fill }) => fill.type === 'photo' && id !== moved?.id,
+    );
     const shown = host && placedPhoto(host, context)?.photo;
     const place = host && sheetToPhoto(host, at, context);
     if (!shown || !place) return;
     const rest = this.rest;
     library.ask(shown.id);
     const known = library.of(shown).find(({ form }) => this.holds(host, form, at));
+    // A photo that lies small on the sheet has not been fetched as large as it takes.
+    while (!known && !engine.hasPhoto(shown) && this.rest === rest) await new Promise((resolve) => setTimeout(resolve, AGAIN));
+    if (this.rest !== rest) return;
     const found = known ? null : await engine.find(shown, [place]).catch(() => null);
     const best = found?.[likeliest(found)];
     const area =
@@ -95,7 +113,7 @@ export class FrameOffer {
       (best && best.score >= SURE && best.form.type !== 'traced' ? this.parts.editing.foundArea(shown, best.form) : null);
     // The pointer has gone on, or the drag has ended.
     if (!area || this.rest !== rest || !rest) return;
-    const plan = this.parts.editing.fillEdit(host, area, photo);
+    const plan = this.parts.editing.fillEdit(host, area, photo, moved);
     if (!plan) return;
     this.offer = { host, form: area.form, plan };
     this.again();

@@ -4,6 +4,7 @@ import { Store } from '@ngrx/store';
 import { OwnFaces } from '../../lettering/own-faces';
 import { PhotoLevels } from '../../photos/photo-levels';
 import { EditorSession } from '../session/session';
+import { FrameOffer, offerParts } from '../areas/frame-offer';
 import { selectPreview } from '../state/editor.selectors';
 import { TextCaret } from '../modes/text/text-caret';
 import type { Halftone } from './halftone';
@@ -35,6 +36,10 @@ export class StagePointer {
   readonly caught = signal<readonly Item[]>([]);
   private readonly pointers = new Map<number, Point>();
   private readonly presses = new Presses(this.session, this.viewport, this.typing, inject(OwnFaces).axesOf, this.snapping);
+  private readonly frame = new FrameOffer(
+    offerParts(this.session, this.viewport),
+    () => this.press && this.session.preview(this.pressEdit(this.press, this.press.last).edit),
+  );
   private press: Press | null = null;
   private pinch: Pinch | null = null;
 
@@ -100,7 +105,8 @@ export class StagePointer {
   }
 
   private pressEdit(press: Press, at: Point): PressResult {
-    const result = this.presses.result(press, at);
+    const framed = press.carried?.what === 'item' ? this.frame.planMoved(press.carried.item, at) : null;
+    const result = framed ? { ...framed, chip: framedChip(at) } : this.presses.result(press, at);
     this.chip.set(result.chip);
     return result;
   }
@@ -143,6 +149,7 @@ export class StagePointer {
     this.chip.set(null);
     this.halftone.set(null);
     this.snapping.end();
+    this.frame.end();
     if (edit) this.session.commit(edit, select);
     else this.session.preview(null);
   }
@@ -185,4 +192,9 @@ export class StagePointer {
   private beginHalftone(opening: Opening, host: HTMLElement): void {
     this.halftone.set(this.dots.make(opening, host));
   }
+}
+
+/** Beside the pointer, which is in the frame already. */
+function framedChip({ x, y }: Point): StageChip {
+  return { words: 'Into the frame', at: { x, y: y + 44 }, armed: true };
 }

@@ -91,7 +91,10 @@ export class AreaFinderComponent implements StageOverlay {
   readonly words = computed(() => {
     const { finding } = this;
     if (finding.pinned()) return finding.form()?.type === 'flat' ? 'Drag a corner to correct it.' : 'Is this the area?';
+    // The way to a button would lead over other areas: while nothing is pinned, keys step.
+    if (finding.candidates().length > 1) return 'A click takes it; + and − lead to a larger or smaller one.';
     if (finding.form()) return 'A click takes it.';
+    if (!finding.isHere()) return 'The photo is still on its way.';
     if (finding.looking()) return 'Looking…';
     return finding.looked() ? 'No area here. Draw a stroke across an uneven one.' : 'Point at a pane, a card, a screen, a frame.';
   });

@@ -38,12 +38,14 @@ const engine = {
   warm: vi.fn(),
   find: vi.fn<(photo: Photo, stroke: readonly Point[]) => Promise<readonly AreaCandidate[] | null>>(),
   as: vi.fn<AreaEngine['as']>(),
+  hasPhoto: vi.fn<AreaEngine['hasPhoto']>(),
 };
 const server = {
   areas: vi.fn<Server['areas']>(),
   keepArea: vi.fn<Server['keepArea']>(),
   removeArea: vi.fn<Server['removeArea']>(),
 };
+const arrived = signal(true);
 const uploading = signal<ReadonlySet<string>>(new Set());
 const notices = { say: vi.fn<Notices['say']>(), sayWithUndo: vi.fn() };
 const middle = { x: 300, y: 200 };
@@ -51,6 +53,8 @@ const middle = { x: 300, y: 200 };
 beforeEach(() => {
   vi.resetAllMocks();
   engine.find.mockResolvedValue([inner, outer]);
+  arrived.set(true);
+  engine.hasPhoto.mockImplementation(() => arrived());
   server.areas.mockResolvedValue([]);
   server.keepArea.mockResolvedValue();
   server.removeArea.mockResolvedValue();
@@ -185,6 +189,18 @@ describe('pointing at an area', () => {
     expect(finding.looking()).toBe(false);
   });
 
+  it('looks at what was pointed at before the photo had arrived, once it has', async () => {
+    arrived.set(false);
+    finding.begin(host());
+    await finding.look([middle], true);
+    TestBed.tick();
+    expect([engine.find.mock.calls.length, finding.isHere()]).toEqual([0, false]);
+    arrived.set(true);
+    TestBed.tick();
+    await vi.waitFor(() => expect(finding.form()).toBe(inner.form));
+    expect(finding.pinned()).toBe(true);
+  });
+
   it('ends when something else is selected', () => {
     finding.begin(host());
     TestBed.tick();
@@ -291,6 +307,27 @@ describe('a photo that is held over an area', () => {
       // Outside the area there is nothing to offer any more.
       expect(offer.plan(other, { x: 172, y: 132 })).toBeNull();
       offer.end();
+    } finally {
+      vi.useRealTimers();
+    }
+  });
+
+  it('is offered once the photo has arrived as large as it takes', async () => {
+    vi.useFakeTimers();
+    try {
+      arrived.set(false);
+      const again = vi.fn();
+      const [library, editing, viewport] = [TestBed.inject(AreaLibrary), TestBed.inject(AreaEditing), TestBed.inject(Viewport)];
+      const offer = new FrameOffer(
+        { session: editor.session, viewport, engine: engine as unknown as AreaEngine, library, editing },
+        again,
+      );
+      offer.plan(other, { x: 200, y: 150 });
+      await vi.advanceTimersByTimeAsync(900);
+      expect(again).not.toHaveBeenCalled();
+      arrived.set(true);
+      await vi.advanceTimersByTimeAsync(200);
+      expect(again).toHaveBeenCalledOnce();
     } finally {
       vi.useRealTimers();
     }

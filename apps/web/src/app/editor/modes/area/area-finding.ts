@@ -37,6 +37,8 @@ export class AreaFinding {
   private readonly own = signal<AreaForm | null>(null);
   /** It stays while the pointer goes elsewhere. */
   readonly pinned = signal(false);
+  /** What was asked before the photo had arrived. */
+  private readonly early = signal<{ readonly stroke: readonly Point[]; readonly pin: boolean } | null>(null);
   readonly looking = signal(false);
   /** Something was looked for since the mode began. */
   readonly looked = signal(false);
@@ -54,6 +56,11 @@ export class AreaFinding {
     const host = this.host();
     return (host && placedPhoto(host, this.session.context())?.photo) ?? null;
   });
+  /** Whether there is anything to look at yet. */
+  readonly isHere = computed(() => {
+    const photo = this.photo();
+    return photo !== null && this.engine.hasPhoto(photo);
+  });
   readonly toSheet = computed(() => {
     const host = this.host();
     return host && photoToSheet(host, this.session.context());
@@ -69,6 +76,11 @@ export class AreaFinding {
     effect(() => {
       const [id, selected] = [this.hostId(), this.session.selectedOpening()?.id ?? this.session.background()?.id];
       if (id !== null && selected !== id) untracked(() => this.cancel());
+    });
+    // What was pointed at before the photo had arrived.
+    effect(() => {
+      const early = this.isHere() ? this.early() : null;
+      if (early) untracked(() => void this.look(early.stroke, early.pin));
     });
   }
 
@@ -116,6 +128,8 @@ export class AreaFinding {
       return;
     }
     this.stroke.set(stroke);
+    this.early.set(this.isHere() ? null : { stroke, pin });
+    if (this.early()) return;
     this.looking.set(true);
     try {
       const found = await this.engine.find(photo, stroke);
@@ -185,6 +199,7 @@ export class AreaFinding {
 
   private forget(): void {
     this.stroke.set([]);
+    this.early.set(null);
     this.looking.set(false);
     this.own.set(null);
     this.candidates.set([]);

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { testGroup, testOpening, testPhoto, testProject } from '../../testing/test-documents.js';
 import { testShaper } from '../../testing/test-shaper.js';
+import { backgroundEdit } from '../fit/photo-moves.js';
 import { copiesOf } from '../document/copies.js';
 import { applyEdit, invertEdit, type Edit, type ItemProperties } from '../document/edit.js';
 import { findOpening, openingsOf } from '../document/find-item.js';
@@ -179,6 +180,22 @@ describe('an opening that lies in an area', () => {
       'below',
       'above',
     ]);
+  });
+
+  it('stays at the back in an area of the background, whatever is laid or moved beside it', () => {
+    const empty = testProject([testOpening('a'), testOpening('b')], [room]);
+    const ground = applyEdit(empty, backgroundEdit(sheetOf(empty), room));
+    const host = sheetOf(ground).items[0] as Opening;
+    const opening = { ...openingInArea(host, area, contextOf(ground))!, id: 'print' };
+    const place = { project: ground, sheet: sheetOf(ground), host, photo: ground.photos[room.id]! };
+    const hungThere = applyEdit(ground, takeArea(place, area, opening));
+    expect(order(hungThere)).toEqual([host.id, 'print', 'a', 'b']);
+    const reordered = reorderItem(sheetOf(hungThere), 'b', 2, 'Back')!;
+    expect(followHosts(hungThere, reordered, shaper).edit).toBe(reordered);
+    const below = followHosts(hungThere, reorderItem(sheetOf(hungThere), 'b', 1, 'To the back')!, shaper).edit;
+    const after = applyEdit(hungThere, below);
+    expect(order(after)).toEqual([host.id, 'print', 'b', 'a']);
+    expect(applyEdit(after, invertEdit(below))).toEqual(hungThere);
   });
 
   it('is free when it is itself moved, taken off, or its area is removed, and stays where it is', () => {

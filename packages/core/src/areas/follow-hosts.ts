@@ -1,3 +1,4 @@
+import { isBackground } from '../document/background.js';
 import { applyEdit, type Edit, type ItemProperties, type Operation } from '../document/edit.js';
 import { findOpening, openingsOf } from '../document/find-item.js';
 import type { Item, Opening } from '../document/item.js';
@@ -188,8 +189,10 @@ function order({ opening, sheet, above }: Now, before: Sheet, host: Opening): Op
   const list = listAround(sheet, host.id).map(({ id }) => id);
   const isAbove = from.groupId === groupId && list.indexOf(opening.id) > list.indexOf(host.id);
   const hasMoved = passes(before, host.id) !== passes(sheet, host.id);
-  if ((isAbove && !hasMoved) || (from.groupId === groupId && from.above === above)) return [];
-  return [{ type: 'move-item', sheetId: sheet.id, itemId: opening.id, from, to: { groupId, above } }];
+  // What lies on the background lies at the back.
+  const to = { groupId, above: above === host.id && isBackground(host) ? null : above };
+  if ((isAbove && !hasMoved) || (from.groupId === to.groupId && from.above === to.above)) return [];
+  return [{ type: 'move-item', sheetId: sheet.id, itemId: opening.id, from, to }];
 }
 
 /** What lies below and above an item in its list, but for what lies in it. */

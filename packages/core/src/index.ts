@@ -101,6 +101,7 @@ export * from './geometry/rectangle-path.js';
 export * from './geometry/contours.js';
 export { straightened } from './geometry/straightened.js';
 export {
+  formHolds,
   formPath,
   isSameForm,
   scaledForm,

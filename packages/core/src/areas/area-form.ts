@@ -1,8 +1,9 @@
 import type { Point } from '../geometry/matrix.js';
 import { ellipsePath } from '../geometry/ellipse-path.js';
 import { multiply, rotation, scaling, translation } from '../geometry/matrix.js';
-import { PathBuilder, toPathData, transformPath, type Path } from '../geometry/path.js';
+import { flatten, PathBuilder, toPathData, transformPath, type Path } from '../geometry/path.js';
 import { readPathData } from '../geometry/path-data.js';
+import { contains } from '../geometry/polygon.js';
 import type { Quad } from '../geometry/quad.js';
 
 /** The form of an area of a photo; all lengths are px of the photo. */
@@ -58,4 +59,9 @@ export function isSameForm(a: AreaForm, b: AreaForm, within: number): boolean {
     return isNear(a.centre, b.centre) && Math.abs(a.rx - b.rx) <= within && Math.abs(a.ry - b.ry) <= within;
   }
   return a.type === 'traced' && b.type === 'traced' && a.d === b.d;
+}
+
+/** Whether a place of the photo lies in a form. */
+export function formHolds(form: AreaForm, p: Point): boolean {
+  return contains(flatten(formPath(form)), p);
 }

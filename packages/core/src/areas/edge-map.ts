@@ -1,5 +1,6 @@
+import { LINEAR } from '../finish/contrast.js';
 import type { Pixels } from '../photo/pixels.js';
-import { LIGHT, oklabInto } from './oklab.js';
+import { oklabInto } from './oklab.js';
 
 /** How hard the edges of a photo are, at a size that is quick to flood. */
 export interface EdgeMap {
@@ -55,9 +56,9 @@ function lightPlanes(photo: Pixels, width: number, height: number, scale: number
       for (let dy = 0; dy < scale; dy++) {
         let at = ((y * scale + dy) * photo.width + x * scale) * 4;
         for (let dx = 0; dx < scale; dx++, at += 4) {
-          r += LIGHT[data[at]!]!;
-          g += LIGHT[data[at + 1]!]!;
-          b += LIGHT[data[at + 2]!]!;
+          r += LINEAR[data[at]!]!;
+          g += LINEAR[data[at + 1]!]!;
+          b += LINEAR[data[at + 2]!]!;
         }
       }
       reds[i] = r * share;

@@ -1,13 +1,9 @@
-/** sRGB bytes as light, 0 to 1 (IEC 61966-2-1). */
-export const LIGHT: Readonly<Float32Array> = Float32Array.from({ length: 256 }, (_, byte) => {
-  const v = byte / 255;
-  return v <= 0.04045 ? v / 12.92 : ((v + 0.055) / 1.055) ** 2.4;
-});
+import { LINEAR } from '../finish/contrast.js';
 
 /** The light of an sRGB value between 0 and 255, which need not be whole. */
 export function lightOf(value: number): number {
   const at = Math.max(0, Math.min(254, Math.floor(value)));
-  return LIGHT[at]! + (LIGHT[at + 1]! - LIGHT[at]!) * (value - at);
+  return LINEAR[at]! + (LINEAR[at + 1]! - LINEAR[at]!) * (value - at);
 }
 
 /**

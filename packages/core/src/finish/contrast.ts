@@ -9,7 +9,8 @@ export function luminanceOf([r, g, b]: Rgb): number {
   return 0.2126 * LINEAR[Math.round(r)]! + 0.7152 * LINEAR[Math.round(g)]! + 0.0722 * LINEAR[Math.round(b)]!;
 }
 
-const LINEAR = Float64Array.from({ length: 256 }, (_, value) => {
+/** The light, 0 to 1, of the 256 values of sRGB (IEC 61966-2-1). */
+export const LINEAR: Readonly<Float64Array> = Float64Array.from({ length: 256 }, (_, value) => {
   const v = value / 255;
   return v <= 0.04045 ? v / 12.92 : ((v + 0.055) / 1.055) ** 2.4;
 });

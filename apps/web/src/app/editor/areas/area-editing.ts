@@ -83,16 +83,6 @@ export class AreaEditing {
     };
   }
 
-  /** An area that was put to use is kept with its photo for every project. */
-  keep(edit: Edit): void {
-    for (const operation of edit.operations) {
-      if (operation.type !== 'change-photo') continue;
-      const photo = this.session.context().project.photos[operation.photoId];
-      const last = operation.after.areas?.at(-1);
-      if (photo && last) this.library.keep(photo, last);
-    }
-  }
-
   /** An empty opening in a known area. @returns whether there is one */
   layIn(host: Opening, area: PhotoArea): boolean {
     const context = this.session.context();

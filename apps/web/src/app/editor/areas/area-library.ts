@@ -35,7 +35,11 @@ export class AreaLibrary {
     if (this.asked.has(photoId)) return;
     this.asked.add(photoId);
     this.server.areas(photoId).then(
-      (areas) => this.known.update((known) => new Map(known).set(photoId, areas)),
+      (areas) => {
+        // What was found since it was asked stays.
+        const ids = new Set(areas.map(({ id }) => id));
+        this.change(photoId, (since) => [...areas, ...since.filter(({ id }) => !ids.has(id))]);
+      },
       // A photo that has not been sent yet has none; without the server what the project has is all there is.
       () => this.asked.delete(photoId),
     );

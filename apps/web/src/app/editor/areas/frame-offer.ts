@@ -1,8 +1,6 @@
 import { inject } from '@angular/core';
 import {
-  contains,
-  flatten,
-  formPath,
+  formHolds,
   likeliest,
   openingsAt,
   placedPhoto,
@@ -45,6 +43,8 @@ export function offerParts(session: EditorSession, viewport: Viewport): OfferPar
 export interface FramePlan {
   readonly edit: Edit;
   readonly select: string;
+  /** Once it is done: the area is kept with its photo for every project. */
+  readonly after: () => void;
 }
 
 /** A photo that is held over an area of another for a moment is offered to be put into it. */
@@ -113,14 +113,14 @@ export class FrameOffer {
       (best && best.score >= SURE && best.form.type !== 'traced' ? this.parts.editing.foundArea(shown, best.form) : null);
     // The pointer has gone on, or the drag has ended.
     if (!area || this.rest !== rest || !rest) return;
-    const plan = this.parts.editing.fillEdit(host, area, photo, moved);
-    if (!plan) return;
-    this.offer = { host, form: area.form, plan };
+    const filled = this.parts.editing.fillEdit(host, area, photo, moved);
+    if (!filled) return;
+    this.offer = { host, form: area.form, plan: { ...filled, after: () => library.keep(shown, area) } };
     this.again();
   }
 
   private holds(host: Opening, form: AreaForm, at: Point): boolean {
     const place = sheetToPhoto(host, at, this.parts.session.context());
-    return place !== null && contains(flatten(formPath(form)), place);
+    return place !== null && formHolds(form, place);
   }
 }

@@ -63,6 +63,8 @@ export interface PressResult {
   readonly edit: Edit | null;
   readonly select?: string;
   readonly chip: StageChip | null;
+  /** What follows once it is done. */
+  readonly after?: () => void;
 }
 
 /** Finds out what a press is meant for: a mark of what is selected, an opening, a group, or the sheet. */

@@ -122,8 +122,9 @@ export class StagePointer {
     if (!press.moved) return this.click(press);
     if (press.pans) return;
     if (press.draws) return this.endDrawing(press.draws === 'adds');
-    const { edit, select } = this.pressEdit(press, press.last);
+    const { edit, select, after } = this.pressEdit(press, press.last);
     this.end(edit, select);
+    after?.();
   }
 
   private click(press: Press): void {

@@ -1,6 +1,5 @@
 import { acceptAt, insertItem, withPhoto, type Edit, type Opening, type Photo, type Point } from '@kadrosyn/core';
-import type { AreaEditing } from '../areas/area-editing';
-import { FrameOffer, type OfferParts } from '../areas/frame-offer';
+import { FrameOffer, type FramePlan, type OfferParts } from '../areas/frame-offer';
 import type { EditorSession } from '../session/session';
 import type { Supply, SupplyDrag } from '../supplies/supply-drag';
 import { dropWord, PhotoDrop, type PhotoDropPlan } from './photo-drop';
@@ -9,13 +8,14 @@ import type { Viewport } from './viewport';
 
 type PhotoSupply = Extract<Supply, { kind: 'photo' }>;
 
+type DropPlan = Pick<PhotoDropPlan, 'edit' | 'select'> & Partial<Pick<FramePlan, 'after'>>;
+
 /** What is dragged from the supplies over the stage: shown as it would be, and put there when it is let go. */
 export class SupplyDrops {
   private drop: { readonly photo: Photo; readonly plan: PhotoDrop } | null = null;
   private readonly session: EditorSession;
   private readonly viewport: Viewport;
   private readonly frame: FrameOffer;
-  private readonly editing: AreaEditing;
   /** Where what is dragged was last. */
   private last: { readonly supply: Supply; readonly at: Point } | null = null;
   private made: { readonly supply: Supply; readonly opening: Opening } | null = null;
@@ -26,7 +26,7 @@ export class SupplyDrops {
     drag: SupplyDrag,
     offers: OfferParts,
   ) {
-    [this.session, this.viewport, this.editing] = [offers.session, offers.viewport, offers.editing];
+    [this.session, this.viewport] = [offers.session, offers.viewport];
     this.frame = new FrameOffer(offers, () => this.last && drag.say(this.over(this.last.supply, this.last.at)));
   }
 
@@ -52,12 +52,13 @@ export class SupplyDrops {
       if (isInside) void supply.coming?.then((photo) => photo && this.letGo({ ...supply, photo: () => photo }, at, true));
       return;
     }
-    const { edit, select } = supply.kind === 'item' ? this.itemEdit(supply, at) : this.photoPlan(supply, at);
+    const plan: DropPlan = supply.kind === 'item' ? this.itemEdit(supply, at) : this.photoPlan(supply, at);
+    const { edit, select, after } = plan;
     this.end();
     this.made = null;
     if (!isInside) return;
     this.session.commit(edit, select);
-    this.editing.keep(edit);
+    after?.();
   }
 
   end(): void {
@@ -85,7 +86,7 @@ export class SupplyDrops {
     return { edit: supply.photo ? withPhoto(project, supply.photo, edit) : edit, select: opening.id };
   }
 
-  private photoPlan(supply: PhotoSupply, at: Point): PhotoDropPlan {
+  private photoPlan(supply: PhotoSupply, at: Point): PhotoDropPlan & DropPlan {
     const photo = supply.photo()!;
     if (this.drop?.photo !== photo) {
       this.drop = { photo, plan: new PhotoDrop(this.session, this.viewport, photo, supply.clear ? 'artwork' : 'loose') };

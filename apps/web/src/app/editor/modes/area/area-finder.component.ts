@@ -1,16 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, DestroyRef, ElementRef, inject, signal } from '@angular/core';
 import { MatButtonModule } from '@angular/material/button';
 import { MatButtonToggleModule } from '@angular/material/button-toggle';
-import {
-  contains,
-  flatten,
-  formPath,
-  invertProjection,
-  project,
-  type AreaForm,
-  type Point,
-  type Projection,
-} from '@kadrosyn/core';
+import { formHolds, invertProjection, project, type AreaForm, type Point, type Projection } from '@kadrosyn/core';
 import { ShownToggleDirective } from '../../../interface/shown-toggle.directive';
 import { HeldCorner } from '../../stage/held-corner';
 import { Viewport } from '../../stage/viewport';
@@ -210,7 +201,7 @@ export class AreaFinderComponent implements StageOverlay {
   /** Whether a place of the photo lies in what is shown. */
   private holds(place: Point): boolean {
     const form = this.finding.form();
-    return form !== null && contains(flatten(formPath(form)), place);
+    return form !== null && formHolds(form, place);
   }
 
   private onStage(points: readonly Point[], toSheet: Projection): Point[] {

@@ -234,6 +234,20 @@ describe('the list of areas', () => {
     expect(server.areas).toHaveBeenCalledOnce();
   });
 
+  it('does not lose what was found while the list was on its way', async () => {
+    const [mine, theirs] = [
+      { id: 'area_1', name: 'Pane', form: inner.form },
+      { id: 'area_2', name: 'Card', form: outer.form },
+    ];
+    let arrive: (areas: readonly PhotoArea[]) => void = () => undefined;
+    server.areas.mockImplementationOnce(() => new Promise((resolve) => (arrive = resolve)));
+    const library = TestBed.inject(AreaLibrary);
+    library.ask(photo.id);
+    library.keep(photo, mine);
+    arrive([theirs]);
+    await vi.waitFor(() => expect(library.of(photo).map(({ name }) => name)).toEqual(['Card', 'Pane']));
+  });
+
   it('keeps an area once its photo has arrived on the server', () => {
     uploading.set(new Set([photo.id]));
     TestBed.inject(AreaEditing).layIn(host(), { id: 'area_1', name: 'Pane', form: inner.form });
@@ -299,6 +313,9 @@ describe('a photo that is held over an area', () => {
       expect(offer.plan(other, { x: over.x + 3, y: over.y })).toBe(plan);
       expect(plan.edit.name).toBe('lake into Area 1');
       editor.session.commit(plan.edit, plan.select);
+      expect(server.keepArea).not.toHaveBeenCalled();
+      plan.after();
+      expect(server.keepArea).toHaveBeenCalledWith(photo.id, areas()[0]);
       expect(editor.session.selected()).toMatchObject({
         fill: { type: 'photo', photoId: other.id },
         outline: { type: 'corners', warp: true },

@@ -5,9 +5,13 @@ import { IdSchema, NameSchema, STRICT } from './parts.js';
 // What it holds is checked against the schema of the project when it is kept.
 const Form = Type.Unsafe<PhotoArea['form']>(Type.Object({ type: Type.String() }, { additionalProperties: true }));
 
-export const AreaSchema = Type.Unsafe<PhotoArea>(Type.Object({ id: IdSchema, name: Type.String(), form: Form }));
+const part = <K extends 'surface' | 'front' | 'hints'>() =>
+  Type.Optional(Type.Unsafe<NonNullable<PhotoArea[K]>>(Type.Object({}, { additionalProperties: true })));
+const Seen = { surface: part<'surface'>(), front: part<'front'>(), hints: part<'hints'>() };
+
+export const AreaSchema = Type.Unsafe<PhotoArea>(Type.Object({ id: IdSchema, name: Type.String(), form: Form, ...Seen }));
 export const AreaListSchema = Type.Object({ areas: Type.Array(AreaSchema) });
 
 /** An area as it is kept with its photo. */
-export const NewAreaSchema = Type.Object({ name: NameSchema, form: Form }, STRICT);
+export const NewAreaSchema = Type.Object({ name: NameSchema, form: Form, ...Seen }, STRICT);
 export const AreaParams = Type.Object({ id: IdSchema, areaId: IdSchema });

@@ -114,6 +114,9 @@ export { followHosts, withHosted, type Followed } from './areas/follow-hosts.js'
 export { openingInArea, photoToSheet, sheetToPhoto } from './areas/area-opening.js';
 export { keepArea, MOST_AREAS, removeArea, renameArea, takeArea, takeOff } from './areas/area-edits.js';
 export { grownForm } from './areas/grown-form.js';
+export { findSurface, type FoundFront, type FoundSurface, type FrontHints } from './areas/surface/area-surface.js';
+export { keptPart } from './areas/surface/kept-part.js';
+export { frontInto, lightInto, type LitSurface } from './areas/surface/lit.js';
 export { edgeMapOf, type EdgeMap } from './areas/edge-map.js';
 export { areaAs, findAreas, likeliest, type AreaCandidate, type FoundAt } from './areas/find-areas.js';
 export * from './fit/change-outline.js';

@@ -88,6 +88,8 @@ export const photoAreas = pgTable(
     id: text('id').notNull(),
     name: text('name').notNull(),
     form: jsonb('form').$type<PhotoArea['form']>().notNull(),
+    /** Its surface and what stands in front of it. */
+    seen: jsonb('seen').$type<Omit<PhotoArea, 'id' | 'name' | 'form'>>(),
     createdAt: now('created_at'),
     removedAt: timestamp('removed_at', { withTimezone: true }),
   },

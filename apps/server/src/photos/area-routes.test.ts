@@ -52,6 +52,27 @@ describe('areas of a photo', () => {
     expect(await list()).toEqual(before);
   });
 
+  it('keep how light lies on them and what stands in front, as far as that is here', async () => {
+    const surface = { base: [0.6, 0.5, 0.4], light: [0.7, 0.6, 0.5] };
+    const hints = { marks: [{ kind: 'keep', points: [3, 4], width: 6 }] };
+    expect(await keep('area_4', { ...pane, surface, hints })).toMatchObject({ status: 200, body: { surface, hints } });
+    expect(await list()).toContainEqual({ id: 'area_4', ...pane, surface, hints });
+    const front = { matteSha256: '0'.repeat(64), plateSha256: '0'.repeat(64) };
+    expect((await keep('area_4', { ...pane, surface, front })).status).toBe(404);
+    const clear = { create: { width: 60, height: 40, channels: 4 as const, background: '#00000000' } };
+    const png = new Uint8Array(await sharp(clear).png().toBuffer());
+    const sent = await fetch(`${server.address}/api/photos/${photoId}/mattes`, {
+      method: 'POST',
+      headers: { 'content-type': 'image/png' },
+      body: png,
+    });
+    const { matteSha256 } = (await sent.json()) as { matteSha256: string };
+    const here = { matteSha256, plateSha256: matteSha256 };
+    expect(await keep('area_4', { ...pane, front: here })).toMatchObject({ status: 200, body: { front: here } });
+    expect(await list()).toContainEqual({ id: 'area_4', ...pane, front: here });
+    expect((await keep('area_4', { ...pane, surface: { base: [2, 0, 0], light: [1, 1, 1] } })).status).toBe(422);
+  });
+
   it('are a hundred at most', async () => {
     const had = (await list()).length;
     for (let i = had; i < 100; i++) expect((await keep(`many_${i}`, pane)).status).toBe(200);

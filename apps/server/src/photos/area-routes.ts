@@ -1,7 +1,7 @@
 import type { FastifyPluginAsyncTypebox } from '@fastify/type-provider-typebox';
 import { AreaListSchema, AreaParams, AreaSchema, FaultSchema, IdParams, NewAreaSchema, NothingSchema } from '@kadrosyn/contract';
 import { isPart } from '@kadrosyn/core';
-import { CodedError } from '../coded-error.js';
+import { CodedError, notFound } from '../coded-error.js';
 import type { Services } from '../services.js';
 
 /** Bytes of an outline that one area may have. */
@@ -27,6 +27,12 @@ export const areaRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = asy
       const { id, areaId } = request.params;
       const area = { id: areaId, ...request.body };
       if (!isPart('area', area)) throw new CodedError(422, 'no-area', 'This is no area that can be kept. Nothing was changed.');
+      const { matteSha256, plateSha256 } = area.front ?? {};
+      const needed = [matteSha256, plateSha256].filter((sha256) => sha256 !== undefined);
+      const missing = await services
+        .cutouts(request.workspaceId)
+        .missing(needed.map((one) => ({ photoId: id, matteSha256: one })));
+      if (missing.length > 0) throw notFound('What stands in front of the area');
       return services.areas(request.workspaceId).keep(id, area);
     },
   );

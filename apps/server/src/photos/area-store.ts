@@ -13,20 +13,22 @@ export class AreaStore {
 
   /** Of one photo, the oldest first. */
   async list(photoId: string): Promise<PhotoArea[]> {
-    const { id, name, form } = photoAreas;
-    return this.db
-      .select({ id, name, form })
+    const { id, name, form, seen } = photoAreas;
+    const rows = await this.db
+      .select({ id, name, form, seen })
       .from(photoAreas)
       .where(and(this.of(photoId), isNull(photoAreas.removedAt)))
       .orderBy(asc(photoAreas.createdAt), asc(photoAreas.id));
+    return rows.map(({ seen, ...area }) => ({ ...area, ...seen }));
   }
 
   /**
-   * Keeps an area, or its new name and form; one that was removed comes back.
+   * Keeps an area, or what is new of it; one that was removed comes back.
    * @throws CodedError 404 without the photo, 422 when it has too many.
    */
-  async keep(photoId: string, { id, name, form }: PhotoArea): Promise<PhotoArea> {
+  async keep(photoId: string, area: PhotoArea): Promise<PhotoArea> {
     const { workspaceId } = this;
+    const { id, name, form, ...seen } = area;
     await this.db.transaction(async (tx) => {
       // Two windows that add at the same time do so one after the other.
       const [photo] = await tx
@@ -37,10 +39,10 @@ export class AreaStore {
       if (!photo) throw notFound('The photo');
       await tx
         .insert(photoAreas)
-        .values({ workspaceId, photoId, id, name, form })
+        .values({ workspaceId, photoId, id, name, form, seen })
         .onConflictDoUpdate({
           target: [photoAreas.workspaceId, photoAreas.photoId, photoAreas.id],
-          set: { name, form, removedAt: null },
+          set: { name, form, seen, removedAt: null },
         });
       const [all] = await tx
         .select({ count: count() })
@@ -50,7 +52,7 @@ export class AreaStore {
         throw new CodedError(422, 'too-many-areas', `A photo keeps ${MOST_AREAS} areas. Remove one first; nothing was changed.`);
       }
     });
-    return { id, name, form };
+    return area;
   }
 
   /** Hides it here; keeping it again brings it back. Projects keep theirs. @throws CodedError 404 when it is not here. */

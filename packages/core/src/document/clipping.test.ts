@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { pasteEdit, readClipping, writeClipping } from './clipping.js';
 import type { Crossing } from './crossing.js';
-import { applyEdit } from './edit.js';
+import { applyEdit, invertEdit } from './edit.js';
 import type { Opening } from './item.js';
 import { newShapedOpening } from './new-opening.js';
 import { newProject } from './new-project.js';
-import type { Cutout, Photo, Project } from './project.js';
+import type { Cutout, Photo, PhotoArea, Project } from './project.js';
 
 const photo: Photo = { id: 'photo_mug', sha256: 'a'.repeat(64), name: 'mug', width: 40, height: 30 };
 const placement = { x: 30, y: 20, scale: 2, turn: 0, flipX: false, flipY: false };
@@ -17,6 +17,9 @@ const arch: Opening = {
 const made = newProject('One', { width: 100, height: 100, unit: 'px' });
 const first: Project = { ...made, photos: { [photo.id]: photo }, sheets: [{ ...made.sheets[0]!, items: [arch] }] };
 const second = newProject('Two', { width: 100, height: 100, unit: 'px' });
+
+const revision = (letter: string) => ({ matteSha256: letter.repeat(64), marks: [] });
+const cutout = (id: string, ...letters: string[]): Cutout => ({ id, name: id, revisions: letters.map(revision) });
 
 describe('copying an item', () => {
   it('into another project brings its photo along, as one step', () => {
@@ -59,8 +62,6 @@ describe('copying an item', () => {
   });
 
   it('brings the cutouts that the photo there does not have', () => {
-    const revision = (letter: string) => ({ matteSha256: letter.repeat(64), marks: [] });
-    const cutout = (id: string, ...letters: string[]): Cutout => ({ id, name: id, revisions: letters.map(revision) });
     const here = { ...first, photos: { [photo.id]: { ...photo, cutouts: [cutout('mug', 'b', 'c'), cutout('same', 'd')] } } };
     const there = {
       ...first,
@@ -76,6 +77,24 @@ describe('copying an item', () => {
       ['same', 'd'],
     ]);
     expect(pasteEdit(here, here.sheets[0]!, clipping, 'beside').edit.operations.map(({ type }) => type)).toEqual(['insert-item']);
+  });
+
+  it('brings the areas that the photo there does not have; those that it has stay as they are', () => {
+    const area = (id: string, name: string): PhotoArea => ({
+      id,
+      name,
+      form: { type: 'round', centre: { x: 20, y: 15 }, rx: 5, ry: 4, turn: 0 },
+    });
+    const here = { ...first, photos: { [photo.id]: { ...photo, areas: [area('pane', 'Pane'), area('lens', 'Lens')] } } };
+    const there = {
+      ...second,
+      photos: { [photo.id]: { ...photo, areas: [area('pane', 'Window')], cutouts: [cutout('own', 'e')] } },
+    };
+    const { edit } = pasteEdit(there, there.sheets[0]!, readClipping(writeClipping(here, here.sheets[0]!, [arch]))!, 'in place');
+    const after = applyEdit(there, edit).photos[photo.id]!;
+    expect(after.areas!.map(({ name }) => name)).toEqual(['Window', 'Lens']);
+    expect(after.cutouts).toEqual([cutout('own', 'e')]);
+    expect(applyEdit(applyEdit(there, edit), invertEdit(edit)).photos).toEqual(there.photos);
   });
 
   it('twice gives two items', () => {

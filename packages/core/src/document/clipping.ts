@@ -6,7 +6,7 @@ import { revisionOf } from './find-item.js';
 import { isPart } from './is-part.js';
 import type { Item } from './item.js';
 import { frontOf, idsOf } from './make-edit.js';
-import type { CutoutRevision, Photo, Project, Sheet } from './project.js';
+import type { Cutout, CutoutRevision, Photo, PhotoArea, Project, Sheet } from './project.js';
 import { referencesOfItems } from './references.js';
 
 /** Copied items, from back to front, with the crossings between them and the photos that they show. */
@@ -66,22 +66,35 @@ export function pasteEdit(
   return { edit: { name, operations: [...added, ...inserts] }, ids: copies.items.map(({ id }) => id) };
 }
 
-/** Lists a photo that the project does not have, or gives its photo the cutouts and revisions that it does not have. */
+/** Lists a photo that the project does not have, or gives its photo the cutouts, revisions and areas that it does not have. */
 function photoOperations(project: Project, photo: Photo): Operation[] {
   const present = project.photos[photo.id];
   if (!present) return [{ type: 'add-photo', photo }];
+  const [cutouts, areas] = [broughtCutouts(present, photo), broughtAreas(present, photo)];
+  const after = { ...(cutouts && { cutouts }), ...(areas && { areas }) };
+  const before = { ...(cutouts && { cutouts: present.cutouts ?? null }), ...(areas && { areas: present.areas ?? null }) };
+  return cutouts || areas ? [{ type: 'change-photo', photoId: photo.id, before, after }] : [];
+}
+
+/** The cutouts of a photo with those that come along; null where none does. */
+function broughtCutouts(present: Photo, photo: Photo): readonly Cutout[] | null {
   const { cutouts = [] } = present;
   const isKnown = (id: string, { matteSha256 }: CutoutRevision): boolean =>
     revisionOf(present, { id, revision: matteSha256 }) !== undefined;
   const brought = (photo.cutouts ?? [])
     .map((cutout) => ({ ...cutout, revisions: cutout.revisions.filter((revision) => !isKnown(cutout.id, revision)) }))
     .filter(({ revisions }) => revisions.length > 0);
-  if (brought.length === 0) return [];
+  if (brought.length === 0) return null;
   const grown = cutouts.map((cutout) => {
     const more = brought.find(({ id }) => id === cutout.id);
     // What the project has goes on being its newest.
     return more ? { ...cutout, revisions: [...more.revisions, ...cutout.revisions] } : cutout;
   });
-  const after = { cutouts: [...grown, ...brought.filter(({ id }) => cutouts.every((cutout) => cutout.id !== id))] };
-  return [{ type: 'change-photo', photoId: photo.id, before: { cutouts: present.cutouts ?? null }, after }];
+  return [...grown, ...brought.filter(({ id }) => cutouts.every((cutout) => cutout.id !== id))];
+}
+
+/** The same for its areas: what lies in one that the project has lies in the project's. */
+function broughtAreas({ areas = [] }: Photo, photo: Photo): readonly PhotoArea[] | null {
+  const brought = (photo.areas ?? []).filter(({ id }) => areas.every((area) => area.id !== id));
+  return brought.length === 0 ? null : [...areas, ...brought];
 }

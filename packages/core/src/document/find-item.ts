@@ -1,7 +1,7 @@
 import { isBackground } from './background.js';
 import type { PhotoFill } from './fill.js';
 import type { Item, Opening } from './item.js';
-import type { Cutout, CutoutRevision, Photo, Project, Sheet } from './project.js';
+import type { Cutout, CutoutRevision, Photo, PhotoArea, Project, Sheet } from './project.js';
 
 /** Finds an item at any depth of groups, or undefined. */
 export function findItem(items: readonly Item[], id: string): Item | undefined {
@@ -46,6 +46,11 @@ export function isHidden({ hidden }: Item): boolean {
 /** For `openingsOf`: what can not be seen or not be changed. */
 export function isOutOfReach(item: Item): boolean {
   return item.hidden === true || item.locked === true || isBackground(item);
+}
+
+/** An area of a photo by its id. */
+export function areaOf(photo: Photo | undefined, areaId: string): PhotoArea | undefined {
+  return photo?.areas?.find(({ id }) => id === areaId);
 }
 
 /** The revision of a cutout that a fill uses; undefined where it uses none, or one that the photo does not have. */

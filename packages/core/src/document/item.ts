@@ -37,7 +37,7 @@ export interface Opening {
   /** A letter that was split from a word: which word, its place in it, and the space or break that followed. */
   readonly word?: { readonly id: string; readonly index: number; readonly after: string };
   /** It lies in an area of the photo that another opening shows, and goes with it. */
-  readonly host?: { readonly itemId: string; readonly areaId: string };
+  readonly host?: Host;
   readonly locked?: boolean;
   readonly hidden?: boolean;
 }
@@ -65,4 +65,14 @@ export interface Overhangs {
   readonly shadow?: Shadow;
   /** Under the feet of a subject that stands on its print. Softness in px of the sheet, strength 0 to 1. */
   readonly contact?: { readonly blur: number; readonly strength: number };
+}
+
+/** Where an opening lies: in an area of the photo that another opening shows. */
+export interface Host {
+  readonly itemId: string;
+  readonly areaId: string;
+  /** How much of the colour and strength of the light there it takes, 0 to 1; its shadows fall on it always. @default 1 */
+  readonly light?: number;
+  /** Whether it lies behind what stands in front of the area. @default true */
+  readonly behind?: boolean;
 }

@@ -6,7 +6,7 @@ import type { Item } from './item.js';
 import type { Roles } from './roles.js';
 
 /** The version of the document that this code writes. Older ones are migrated when read. */
-export const PROJECT_VERSION = 8;
+export const PROJECT_VERSION = 9;
 
 export type Unit = 'px' | 'mm' | 'in';
 
@@ -98,6 +98,35 @@ export interface PhotoArea {
   readonly id: string;
   readonly name: string;
   readonly form: AreaForm;
+  /** Where it is plain. @default nothing is known of the light there */
+  readonly surface?: AreaSurface;
+  /** What stands in front of it. @default nothing */
+  readonly front?: AreaFront;
+  /** What a person says of what stands in front. */
+  readonly hints?: AreaHints;
+}
+
+/** The plain surface of an area; both are light of the sRGB primaries, 0 to 1. */
+export interface AreaSurface {
+  /** Its own colour in the light of the photo. */
+  readonly base: readonly [number, number, number];
+  /** The colour of that light on something white. */
+  readonly light: readonly [number, number, number];
+}
+
+/** Kept pictures beside the photo (see `keptPart`). */
+export interface AreaFront {
+  /** Of what stands in front. */
+  readonly matteSha256: string;
+  /** Of the surface as it would be without it. */
+  readonly plateSha256: string;
+}
+
+export interface AreaHints {
+  /** *Keep* says that it is in front, *leave-out* that it is not. */
+  readonly marks?: readonly CutoutMark[];
+  /** Mattes of the photo's cutouts that stand in front. */
+  readonly cutouts?: readonly string[];
 }
 
 export interface Cutout {

@@ -43,6 +43,26 @@ describe('what a project needs', () => {
     expect([...references.placements]).toEqual(['together']);
   });
 
+  it('has what stands in front of an area in which something lies, and of no other', () => {
+    const form = { type: 'round', centre: { x: 20, y: 15 }, rx: 5, ry: 4, turn: 0 } as const;
+    const front = (letter: string) => ({ matteSha256: letter.repeat(64), plateSha256: letter.toUpperCase().repeat(64) });
+    const areas = [
+      { id: 'pane', name: 'Pane', form, front: front('a') },
+      { id: 'lens', name: 'Lens', form, front: front('b') },
+      { id: 'card', name: 'Card', form },
+    ];
+    const lies = (areaId: string) => testOpening('print', { host: { itemId: 'host', areaId } });
+    const items = (areaId: string) => [testOpening('host', { fill: fill('heron') }), lies(areaId)];
+    const needed = (areaId: string) => referencesOf(testProject(items(areaId), [{ ...testPhoto('heron'), areas }])).mattes;
+    expect(needed('pane').map(({ photoId, matteSha256 }) => [photoId, matteSha256[0]])).toEqual([
+      ['heron', 'a'],
+      ['heron', 'A'],
+    ]);
+    expect(needed('card')).toEqual([]);
+    expect(needed('gone')).toEqual([]);
+    expect(referencesOfItems([lies('pane')], { heron: { ...testPhoto('heron'), areas } }).mattes).toEqual([]);
+  });
+
   it('is that of some sheets only, or of some items', () => {
     expect([...referencesOf(project, ['sheet_2']).photos]).toEqual(['lake']);
     expect(referencesOf(project, ['sheet_2']).text).toBe('');

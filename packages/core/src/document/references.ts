@@ -1,11 +1,11 @@
 import { fillReferences } from '../kinds/fills/fills.js';
 import { outlineReferences } from '../kinds/outlines/outlines.js';
 import type { Reference } from '../kinds/reference.js';
-import { openingsOf, revisionOf } from './find-item.js';
-import type { Item } from './item.js';
+import { areaOf, openingsOf, revisionOf } from './find-item.js';
+import type { Item, Opening } from './item.js';
 import type { Project, Sheet } from './project.js';
 
-/** A kept picture of a cutout that is needed. */
+/** A kept picture of a cutout, or of what stands in front of an area, that is needed. */
 export interface NeededMatte {
   readonly photoId: string;
   readonly matteSha256: string;
@@ -48,12 +48,25 @@ function sheetReferences(sheet: Sheet): readonly Reference[] {
 }
 
 function itemReferences(items: readonly Item[]): Reference[] {
-  return [...openingsOf(items)].flatMap(({ fill, outline }) => [...fillReferences(fill), ...outlineReferences(outline)]);
+  const openings = [...openingsOf(items)];
+  return openings.flatMap((opening) => [
+    ...fillReferences(opening.fill),
+    ...outlineReferences(opening.outline),
+    ...hostReferences(opening, openings),
+  ]);
+}
+
+/** What lies in an area needs what stands in front of it. */
+function hostReferences({ host }: Opening, openings: readonly Opening[]): readonly Reference[] {
+  const fill = host && openings.find(({ id }) => id === host.itemId)?.fill;
+  return fill?.type === 'photo' ? [{ to: 'area', photoId: fill.photoId, id: host!.areaId }] : [];
 }
 
 function followed(references: readonly Reference[], photos: Project['photos']): References {
   const [shown, faces, placements] = [new Set<string>(), new Set<string>(), new Set<string>()];
   const mattes = new Map<string, NeededMatte>();
+  const need = (photoId: string, matteSha256: string): unknown =>
+    mattes.set(`${photoId}/${matteSha256}`, { photoId, matteSha256 });
   let text = '';
   for (const reference of references) {
     if (reference.to === 'photo') shown.add(reference.id);
@@ -61,10 +74,13 @@ function followed(references: readonly Reference[], photos: Project['photos']): 
     else if (reference.to === 'face') {
       faces.add(reference.id);
       text += reference.text;
+    } else if (reference.to === 'area') {
+      const { front } = areaOf(photos[reference.photoId], reference.id) ?? {};
+      if (front) for (const sha256 of [front.matteSha256, front.plateSha256]) need(reference.photoId, sha256);
     } else {
       const { photoId, ...cutout } = reference;
       const matteSha256 = revisionOf(photos[photoId], cutout)?.matteSha256;
-      if (matteSha256 !== undefined) mattes.set(`${photoId}/${matteSha256}`, { photoId, matteSha256 });
+      if (matteSha256 !== undefined) need(photoId, matteSha256);
     }
   }
   return { photos: shown, mattes: [...mattes.values()], faces, text, placements };

@@ -60,6 +60,24 @@ describe('a photo that could not be stored', () => {
     expect(withdrawFiles(project, { photoIds: ['nobody'], mattes: [] })).toBeNull();
   });
 
+  it('of what stands in front of an area leaves the area, and nothing in front of it', () => {
+    const form = { type: 'round', centre: { x: 20, y: 15 }, rx: 5, ry: 4, turn: 0 } as const;
+    const front = { matteSha256: 'a'.repeat(64), plateSha256: 'b'.repeat(64) };
+    const areas = [
+      { id: 'pane', name: 'Pane', form, front },
+      { id: 'card', name: 'Card', form },
+    ];
+    const project = testProject([testOpening('a', { fill: { ...fill } })], [{ ...testPhoto('photo_a'), areas }]);
+    for (const matteSha256 of [front.matteSha256, front.plateSha256]) {
+      const edit = withdrawMatte(project, { photoId: 'photo_a', matteSha256 })!;
+      const without = applyEdit(project, edit);
+      expect(without.photos['photo_a']!.areas).toEqual([{ id: 'pane', name: 'Pane', form }, areas[1]]);
+      expect(openProject(without)).toMatchObject({ ok: true });
+      expect(applyEdit(without, invertEdit(edit))).toEqual(project);
+    }
+    expect(withdrawMatte(project, { photoId: 'photo_a', matteSha256: 'c'.repeat(64) })).toBeNull();
+  });
+
   it('can not be removed from the project while anything shows it', () => {
     const project = shownEverywhere();
     const remove = { name: 'Remove', operations: [{ type: 'remove-photo', photo: project.photos['photo_a']! }] } as const;

@@ -2,7 +2,7 @@ import { applyEdit, type Edit, type Operation } from './edit.js';
 import { openingsOf } from './find-item.js';
 import { isBackground } from './background.js';
 import { changeItemOperation, removeItem } from './make-edit.js';
-import type { Cutout, Project } from './project.js';
+import type { Cutout, Photo, PhotoArea, Project } from './project.js';
 import type { NeededMatte } from './references.js';
 
 /**
@@ -27,11 +27,17 @@ export function withdrawPhoto(project: Project, photoId: string): Edit | null {
   return { name: `Take out ${photo.name}, which could not be stored`, operations };
 }
 
-/** The same for a revision of a cutout: what used it shows the whole photo. Null when the project does not have it. */
+/**
+ * The same for a revision of a cutout: what used it shows the whole photo; and for what stands in front of an area: nothing does. Null when the project
+ * does not have it.
+ */
 export function withdrawMatte(project: Project, { photoId, matteSha256 }: NeededMatte): Edit | null {
   const photo = project.photos[photoId];
+  if (!photo) return null;
+  const inFront = withdrawFront(photo, matteSha256);
+  if (inFront) return inFront;
   const has = ({ revisions }: Cutout): boolean => revisions.some((revision) => revision.matteSha256 === matteSha256);
-  if (!photo?.cutouts?.some(has)) return null;
+  if (!photo.cutouts?.some(has)) return null;
   const operations: Operation[] = project.sheets.flatMap((sheet) =>
     [...openingsOf(sheet.items)].flatMap((opening) => {
       if (opening.fill.type !== 'photo' || opening.fill.photoId !== photoId) return [];
@@ -44,6 +50,20 @@ export function withdrawMatte(project: Project, { photoId, matteSha256 }: Needed
     .filter(({ revisions }) => revisions.length > 0);
   operations.push({ type: 'change-photo', photoId, before: { cutouts: photo.cutouts }, after: { cutouts: left } });
   return { name: `Take out a cutout of ${photo.name}, which could not be stored`, operations };
+}
+
+function withdrawFront(photo: Photo, sha256: string): Edit | null {
+  const { areas = [] } = photo;
+  const has = ({ front }: PhotoArea): boolean => front?.matteSha256 === sha256 || front?.plateSha256 === sha256;
+  if (!areas.some(has)) return null;
+  const left = areas.map((area) => {
+    const { front: _front, ...rest } = area;
+    return has(area) ? rest : area;
+  });
+  return {
+    name: `Take out what stands in front of an area of ${photo.name}, which could not be stored`,
+    operations: [{ type: 'change-photo', photoId: photo.id, before: { areas }, after: { areas: left } }],
+  };
 }
 
 /** One edit that takes all of these out; null where the project has none of them. */

@@ -231,3 +231,8 @@ function boxColumns(from: Float32Array, to: Float32Array, width: number, height:
     }
   }
 }
+
+/** Blurs values of any kind in place; beyond the edge there is nothing (0). @param sigma - px. */
+export function blurValues(values: Float32Array, width: number, height: number, sigma: number): void {
+  boxBlur({ values, width, height, channels: 1 }, sigma, 0);
+}

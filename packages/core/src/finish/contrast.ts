@@ -30,3 +30,16 @@ export function colourDistance(a: Rgb, b: Rgb): number {
   const [p, q] = [labOf(a), labOf(b)];
   return Math.hypot(p[0] - q[0], p[1] - q[1], p[2] - q[2]);
 }
+
+const ENCODING_STEPS = 8192;
+
+/** The sRGB values, 0 to 255, of so many equal steps of light, for loops over many px (IEC 61966-2-1). */
+const ENCODED: Readonly<Uint8Array> = Uint8Array.from({ length: ENCODING_STEPS + 1 }, (_, step) => {
+  const light = step / ENCODING_STEPS;
+  return Math.round(255 * (light <= 0.0031308 ? 12.92 * light : 1.055 * light ** (1 / 2.4) - 0.055));
+});
+
+/** The sRGB value, 0 to 255, of a light; what lies outside of 0 to 1 is brought there. */
+export function encodedLight(light: number): number {
+  return ENCODED[light <= 0 ? 0 : light >= 1 ? ENCODING_STEPS : (light * ENCODING_STEPS + 0.5) | 0]!;
+}

@@ -3,6 +3,8 @@ export type Reference =
   | { readonly to: 'photo'; readonly id: string }
   /** A revision of a cutout of a photo, by the sha256 of its matte. */
   | { readonly to: 'cutout'; readonly photoId: string; readonly id: string; readonly revision: string }
+  /** What stands in front of an area of a photo. */
+  | { readonly to: 'area'; readonly photoId: string; readonly id: string }
   /** A placement that the sheet keeps for several. */
   | { readonly to: 'placement'; readonly id: string }
   /** A face, and the text that is set in it. */

@@ -16,6 +16,8 @@ export const MIGRATIONS: readonly Migration[] = [
   revisionsByContent,
   // Version 8 knows areas of photos; what was there before stays as it is, and so does every edit.
   { from: 7, document: (document) => document, edits: (_before, edits) => edits, before: (document) => document },
+  // Version 9 knows how light lies on areas and what stands in front of them; the rest stays as it is.
+  { from: 8, document: (document) => document, edits: (_before, edits) => edits, before: (document) => document },
 ];
 
 /** A document of any earlier version as one of the present; what says no version that there was is returned as it is. */

@@ -1,0 +1,1 @@
+ALTER TABLE "photo_areas" ADD COLUMN "seen" jsonb;

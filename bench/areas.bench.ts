@@ -1,8 +1,9 @@
-import { edgeMapOf, findAreas, likeliest } from '@kadrosyn/core';
+import { edgeMapOf, findAreas, findSurface, likeliest, newPlane } from '@kadrosyn/core';
 import {
   accidentalPlaces,
   FLAT_SAMPLES,
   HIDDEN,
+  matteError,
   OCCLUDERS,
   occludedSample,
   placeIn,
@@ -15,7 +16,7 @@ import { about, figure, once } from './figure.js';
 
 about(`
 Areas of photos against the truth of their scenes, in px of the photo (1600 px wide): 120 clicks on four flat ones, the worst corner of each; 96 with something
-standing over a corner or an edge; a round lens. The first click waits for the edges of the photo, each later one for the flood and the corners. In Node, one thread.
+standing over a corner or an edge, and how far its matte is off on average (0 to 1); a round lens. The first click waits for the edges of the photo, each later one for the flood and the corners. In Node, one thread.
 `);
 
 once();
@@ -44,17 +45,35 @@ figure('areas.click.first', median(first), 'ms', { most: 800 });
 figure('areas.click.next', share(next, 0.95), 'ms', { most: 300 });
 
 const occluded: number[] = [];
+const mattes: number[] = [];
+const looks: number[] = [];
 for (const name of FLAT_SAMPLES) {
   for (const occluder of OCCLUDERS) {
     for (const hidden of HIDDEN) {
-      const { photo, click } = await occludedSample(name, occluder, hidden);
+      const { photo, click, alpha } = await occludedSample(name, occluder, hidden);
       const found = findAreas(photo, edgeMapOf(photo), [click]);
       occluded.push(worstCorner(found[likeliest(found)]?.form, trueCorners(name)));
+      const from = performance.now();
+      const surface = findSurface(photo, { type: 'flat', corners: trueCorners(name) })!;
+      looks.push(performance.now() - from);
+      mattes.push(matteError(surface, { type: 'flat', corners: trueCorners(name) }, alpha));
     }
   }
 }
 figure('areas.occluded.within-3px', (100 * occluded.filter((px) => px <= 3).length) / occluded.length, '%');
 figure('areas.occluded.worst-corner', Math.max(...occluded), 'px', { most: 3 });
+figure('areas.front.matte.median', median(mattes), '');
+figure('areas.front.matte.95', share(mattes, 0.95), '', { most: 0.003 });
+figure('areas.front.matte.worst', Math.max(...mattes), '');
+figure('areas.front.look.95', share(looks, 0.95), 'ms');
+
+const falsely: number[] = [];
+for (const name of FLAT_SAMPLES) {
+  const form = { type: 'flat', corners: trueCorners(name) } as const;
+  const photo = await samplePixels(name);
+  falsely.push(100 * matteError(findSurface(photo, form)!, form, newPlane(photo.width, photo.height)));
+}
+figure('areas.front.false.worst', Math.max(...falsely), '%', { most: 0.1 });
 
 const lens = await samplePixels('loupe');
 const [best] = findAreas(lens, edgeMapOf(lens), [{ x: 500, y: 620 }]);

@@ -2,7 +2,7 @@ import type { Opening } from '@kadrosyn/core';
 import { giveBack, type Drawing, type Made } from '../canvas/drawing.js';
 import { finishInputs } from '../finish/finish-inputs.js';
 import type { Inputs } from '../kept/inputs.js';
-import { hostInputs } from './host-edge.js';
+import { hostInputs, surfaceInputs } from './host-edge.js';
 import type { Memo } from '../kept/memo.js';
 
 /**
@@ -14,6 +14,7 @@ export function keptLayer(kept: Memo, opening: Opening, key: string, drawing: Dr
   const inputs: Inputs = {
     ...inputsOf(opening),
     ...hostInputs(opening, drawing),
+    ...surfaceInputs(opening, drawing),
     ...finishInputs(opening.finish, 'below'),
     overhangs: opening.overhangs,
     view: [view.a, view.e, view.f],

@@ -30,7 +30,8 @@ import { WAITING } from '../fill/paint.js';
 import { drawShadowsOf } from '../finish/shadow.js';
 import { finishInputs } from '../finish/finish-inputs.js';
 import { drawFill } from './draw-fill.js';
-import { cutByHost, hostInputs } from './host-edge.js';
+import { cutByHost, hostInputs, surfaceInputs } from './host-edge.js';
+import { lieOnSurface } from './host-surface.js';
 import { inputsOf } from './kept-layer.js';
 
 /** The view px that an opening, or one letter of it, can touch with its finish; null where that is nothing. */
@@ -153,6 +154,7 @@ export function keptCaster(opening: Opening, letterId: string | undefined, bound
   const inputs = {
     ...inputsOf(opening),
     ...hostInputs(opening, drawing),
+    ...surfaceInputs(opening, drawing),
     view: [view.a, view.e, view.f],
     bounds: [own.x, own.y, own.width, own.height],
     placements: sheet.placements,
@@ -173,8 +175,9 @@ const OUT_OF_SIGHT = 200;
 /** Fill with what its finish draws in and around it; what lies in an area ends at the edge of its host. */
 function unshadowedLayer(opening: Opening, letterId: string | undefined, bounds: Bounds, drawing: Drawing): Made {
   const made = wholeBody(opening, letterId, bounds, drawing);
+  const isLit = lieOnSurface(made.layer, opening, drawing);
   cutByHost(made.layer, opening, drawing);
-  return made;
+  return isLit ? made : { ...made, exact: false };
 }
 
 function wholeBody(opening: Opening, letterId: string | undefined, bounds: Bounds, drawing: Drawing): Made {

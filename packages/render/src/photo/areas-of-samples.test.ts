@@ -1,8 +1,9 @@
-import { edgeMapOf, findAreas, likeliest, type AreaForm, type Pixels, type Point } from '@kadrosyn/core';
+import { edgeMapOf, findAreas, findSurface, likeliest, type AreaForm, type Pixels, type Point } from '@kadrosyn/core';
 import { describe, expect, it } from 'vitest';
 import {
   accidentalPlaces,
   FLAT_SAMPLES,
+  matteError,
   occludedSample,
   placeIn,
   samplePixels,
@@ -33,6 +34,25 @@ describe('areas of photographs whose scenes are known', () => {
   ] as const)('%s with %s over %o: within 3 px', async (name, occluder, hidden) => {
     const { photo, click } = await occludedSample(name, occluder, hidden);
     expect(worstCorner(found(photo, edgeMapOf(photo), click), trueCorners(name))).toBeLessThan(3);
+  });
+
+  it.each([
+    ['frame-tilt', 'agave-pot', { what: 'edge', index: 2 }],
+    ['frame-tilt', 'hare-leap', { what: 'corner', index: 3 }],
+    ['card-table', 'heron-shore', { what: 'edge', index: 1 }],
+    ['window-room', 'hare-leap', { what: 'edge', index: 0 }],
+  ] as const)('%s with %s over %o: its matte within 0.003', async (name, occluder, hidden) => {
+    const { photo, alpha } = await occludedSample(name, occluder, hidden);
+    const form = { type: 'flat', corners: trueCorners(name) } as const;
+    const found = findSurface(photo, form)!;
+    expect(found.front).not.toBeNull();
+    expect(matteError(found, form, alpha)).toBeLessThan(0.003);
+  });
+
+  it.each(FLAT_SAMPLES)('%s: nothing stands in front, and it is plain', async (name) => {
+    const found = findSurface(await samplePixels(name), { type: 'flat', corners: trueCorners(name) })!;
+    expect(found.front).toBeNull();
+    expect(found.plain).not.toBeNull();
   });
 
   it('a lens: its middle and its radius within 1.5 px', async () => {

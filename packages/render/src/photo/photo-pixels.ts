@@ -43,9 +43,33 @@ export function photoToSheet(opening: Opening, fill: PhotoFill, { sheet, resourc
 
 /** The photo as it is seen in `bounds`, as it was taken. @param coarse - view px to one px of the result. */
 export function plainPixels(opening: Opening, fill: PhotoFill, bounds: Bounds, drawing: Drawing, coarse: number): Pixels | null {
-  if (isWarped(opening.outline)) return warpedPixels(opening, fill, bounds, drawing, coarse);
+  return levelPixels(opening, fill, bounds, drawing, { coarse, levelAt: photoLevels(fill, drawing) });
+}
+
+/** What stands in a kept picture beside the photo, by its sha256, as it is seen in `bounds`. */
+export function keptPixels(opening: Opening, fill: PhotoFill, sha256: string, bounds: Bounds, drawing: Drawing): Pixels | null {
+  const levelAt: LevelAt = (scale) => drawing.resources.source.subject?.(fill.photoId, sha256, scale);
+  return levelPixels(opening, fill, bounds, drawing, { coarse: 1, levelAt });
+}
+
+/** The level for drawing at `scale` px per px of the photo. */
+type LevelAt = (scale: number) => PhotoLevel | undefined;
+
+function photoLevels({ photoId }: PhotoFill, { resources }: Drawing): LevelAt {
+  return (scale) => resources.source.level(photoId, scale);
+}
+
+interface Sampling {
+  /** View px to one px of the result. */
+  readonly coarse: number;
+  readonly levelAt: LevelAt;
+}
+
+function levelPixels(opening: Opening, fill: PhotoFill, bounds: Bounds, drawing: Drawing, sampling: Sampling): Pixels | null {
+  if (isWarped(opening.outline)) return warpedLevel(opening, fill, bounds, drawing, sampling);
+  const { coarse, levelAt } = sampling;
   const toSheet = photoToSheet(opening, fill, drawing);
-  const level = toSheet && levelOf(fill, toSheet, drawing, coarse);
+  const level = toSheet && levelAt(meanScale(multiply(drawing.view, toSheet)) / coarse);
   return level ? sampled(level, toSheet, bounds, drawing, coarse) : null;
 }
 
@@ -54,14 +78,11 @@ export function canBeSampled(opening: Opening, fill: PhotoFill, bounds: Bounds, 
   if (isWarped(opening.outline))
     return warpedPixels(opening, fill, bounds, drawing, Math.max(bounds.width, bounds.height)) !== null;
   const toSheet = photoToSheet(opening, fill, drawing);
-  return toSheet !== undefined && levelOf(fill, toSheet, drawing, 1) !== undefined;
+  return toSheet !== undefined && photoLevels(fill, drawing)(meanScale(multiply(drawing.view, toSheet))) !== undefined;
 }
 
-function levelOf(fill: PhotoFill, toSheet: Matrix, { view, resources }: Drawing, coarse: number): PhotoLevel | undefined {
-  return resources.source.level(fill.photoId, meanScale(multiply(view, toSheet)) / coarse);
-}
-
-function developedExactly(pixels: Pixels, opening: Opening, fill: PhotoFill, bounds: Bounds, drawing: Drawing): Pixels {
+/** The same px with the tone, blur and effects of a fill. */
+export function developedExactly(pixels: Pixels, opening: Opening, fill: PhotoFill, bounds: Bounds, drawing: Drawing): Pixels {
   return isDeveloped(fill) ? developed(pixels, fill, effectFrame(opening, bounds, drawing, 1)) : pixels;
 }
 
@@ -102,6 +123,16 @@ function sampled(level: PhotoLevel, toSheet: Matrix, bounds: Bounds, drawing: Dr
  * @param coarse - view px to one px of the result.
  */
 export function warpedPixels(opening: Opening, fill: PhotoFill, bounds: Bounds, drawing: Drawing, coarse: number): Pixels | null {
+  return warpedLevel(opening, fill, bounds, drawing, { coarse, levelAt: photoLevels(fill, drawing) });
+}
+
+function warpedLevel(
+  opening: Opening,
+  fill: PhotoFill,
+  bounds: Bounds,
+  drawing: Drawing,
+  { coarse, levelAt }: Sampling,
+): Pixels | null {
   const { box } = opening;
   const photo = drawing.resources.photos[fill.photoId];
   const placement = resolvePlacement(fill, drawing.sheet);
@@ -113,7 +144,7 @@ export function warpedPixels(opening: Opening, fill: PhotoFill, bounds: Bounds, 
   const toPhoto = toCorners && invertProjection(multiplyProjections(multiplyProjections(boxToView, toCorners), photoToBox));
   // Corners on one line leave no room for a picture.
   if (!toPhoto) return { width, height, data: new Uint8ClampedArray(4 * width * height) };
-  const level = drawing.resources.source.level(fill.photoId, 1 / Math.max(1e-6, warpedScale(toPhoto, width, height)));
+  const level = levelAt(1 / Math.max(1e-6, warpedScale(toPhoto, width, height)));
   if (!level) return null;
   const toLevel = multiplyProjections(asProjection(invert(levelMatrix(level))), toPhoto);
   return sampleWarped(level.pixels, inFront(toLevel, width, height), width, height);

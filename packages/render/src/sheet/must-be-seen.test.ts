@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { LetteringOutline, Opening, Pixels, Point } from '@kadrosyn/core';
+import { LINEAR, type LetteringOutline, type Opening, type Pixels, type Point } from '@kadrosyn/core';
 import { apart, colourAt, DrawnPicture, middleOfSubject } from '../../testing/pictures.js';
 import { unsettledCrossings } from '../compose/unsettled-crossings.js';
 import { hardCutsOf } from '../compose/crossing-plan.js';
@@ -292,6 +292,66 @@ describe('what must be seen on the hard pictures', () => {
     expect(apart(colourAt(picture.pixels, beyond), [0xe9, 0xdc, 0xc3])).toBeLessThanOrEqual(2);
     expect(apart(colourAt(picture.pixels, inside), colourAt(whole, inside))).toBeLessThanOrEqual(2);
     expect(apart(colourAt(picture.pixels, inside), colourAt(picture.alone('lake'), inside))).toBeGreaterThan(20);
+  });
+
+  it('16: the plant is in front of the print as it is without it; beside it the print is warmer than by itself', () => {
+    const picture = new DrawnPicture('plant-in-front-of-a-print');
+    const [host, print] = [picture.alone('host'), picture.alone('print')];
+    for (const row of [300, 340, 380, 420]) {
+      const p = picture.photoPoint('host', middleOfSubject('agave-pot', row));
+      expect(apart(colourAt(picture.pixels, p), colourAt(host, p)), String(row)).toBeLessThanOrEqual(2);
+    }
+    const beside = { x: 200, y: 90 };
+    const [r, , b] = colourAt(picture.pixels, beside);
+    const free = colourAt(print, beside);
+    expect(b / r).toBeLessThan(free[2] / free[0] - 0.05);
+  });
+
+  it('17: the figure before the pane is as grey as the room, the view in it is not', () => {
+    const picture = new DrawnPicture('figure-in-front-of-a-pane');
+    for (const row of [100, 200, 300]) {
+      const [r, g, b] = colourAt(picture.pixels, picture.photoPoint('host', middleOfSubject('potter-wheel', row)));
+      expect(Math.max(r, g, b) - Math.min(r, g, b), String(row)).toBeLessThanOrEqual(2);
+    }
+    const opening = picture.opening('print');
+    const lies = { ...opening, host: { ...opening.host!, behind: false } };
+    const over = picture.draw({ items: picture.sheet.items.map((item) => (item.id === 'print' ? lies : item)) });
+    const face = picture.photoPoint('host', middleOfSubject('potter-wheel', 100));
+    expect(apart(colourAt(over, face), colourAt(picture.pixels, face))).toBeGreaterThan(20);
+  });
+
+  it('18: on the glass the light of the wall is taken by half, and its shades are seen in any case', () => {
+    const picture = new DrawnPicture('shades-on-a-round-glass');
+    const taking = (light: number) => {
+      const opening = picture.opening('print');
+      const changed = { ...opening, host: { ...opening.host!, light } };
+      return picture.draw({ items: picture.sheet.items.map((item) => (item.id === 'print' ? changed : item)) });
+    };
+    const [none, all] = [taking(0), taking(1)];
+    const [x, y] = [120, 60];
+    const [half, without, whole] = [picture.pixels, none, all].map((pixels) => colourAt(pixels, { x, y })[2]) as [
+      number,
+      number,
+      number,
+    ];
+    expect(whole).toBeLessThan(half - 5);
+    expect(half).toBeLessThan(without - 5);
+    // The hare's belly is darker than the wall above it, also where none of the light is taken.
+    const alone = picture.alone('print');
+    const dimmed = (y: number): number => colourAt(alone, { x: 280, y })[1] - colourAt(none, { x: 280, y })[1];
+    expect(dimmed(100)).toBeLessThan(15);
+    expect(dimmed(200)).toBeGreaterThan(40);
+  });
+
+  it('19: the hare that comes out of the mirror is lit alike on both sides of its edge', () => {
+    const picture = new DrawnPicture('figure-out-of-a-mirror');
+    const { host: _host, ...alone } = picture.opening('print');
+    const plain = picture.draw({ items: picture.sheet.items.map((item) => (item.id === 'print' ? alone : item)) });
+    const gain = ({ x, y }: Point): number =>
+      LINEAR[colourAt(picture.pixels, { x, y })[0]]! / LINEAR[colourAt(plain, { x, y })[0]]!;
+    const [within, beyond] = [gain({ x: 300, y: 200 }), gain({ x: 462, y: 140 })];
+    expect(Math.abs(within - 1)).toBeLessThan(0.2);
+    expect(Math.abs(within - beyond)).toBeLessThan(0.03);
   });
 });
 

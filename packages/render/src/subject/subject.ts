@@ -22,6 +22,7 @@ import {
 import { drawLevel, drawMask } from '../photo/draw-level.js';
 import { alphaOfLayer, layAway, newLayer, type Drawing, type Layer } from '../canvas/drawing.js';
 import { putPixels } from '../photo/level-chain.js';
+import { standBefore } from '../opening/host-surface.js';
 import { photoToSheet, subjectLevel, subjectPixelsIn } from '../photo/photo-pixels.js';
 import { drawShadow, drawSoft } from '../finish/shadow.js';
 
@@ -56,10 +57,12 @@ export function subjectLayer(
   const wanted = whole && intersect(whole, toWholePixels(within, reach));
   const bounds = wanted && (as === 'tongue' ? tongueBounds(wanted, plan, opening, drawing) : wanted);
   if (!bounds) return null;
-  const isQuick = drawing.resources.draft && !drawing.silhouette && !isDeveloped(plan.fill);
+  // What lies in an area takes its light.
+  const isQuick = drawing.resources.draft && !drawing.silhouette && !isDeveloped(plan.fill) && !opening.host;
   if (isQuick) return quickLayer(opening, plan, as, bounds, drawing);
   const pixels = subjectPixelsIn(opening, plan.fill, bounds, drawing);
   if (!pixels) return null;
+  standBefore(pixels, opening, drawing);
   const toPlane = chain(plan.toPlane, invert(drawing.view), translation(bounds.x, bounds.y));
   const mask = samplePlane(plan.mask, toPlane, bounds.width, bounds.height);
   const shadow = drawing.silhouette ? undefined : opening.overhangs?.shadow;

@@ -1,0 +1,76 @@
+import { areaOf, frontInto, lightInto, type Opening, type PhotoArea, type PhotoFill, type Pixels } from '@kadrosyn/core';
+import type { Drawing, Layer } from '../canvas/drawing.js';
+import { developedExactly, keptPixels, plainPixels, subjectPixelsIn } from '../photo/photo-pixels.js';
+import { hostOf } from './host-edge.js';
+
+/** Where an opening lies, and what is known of the surface there. */
+interface Lying {
+  readonly host: Opening;
+  readonly fill: PhotoFill;
+  readonly area: PhotoArea;
+  /** How much of the light it takes. */
+  readonly takes: number;
+  readonly isBehind: boolean;
+}
+
+function lyingOn(opening: Opening, drawing: Drawing): Lying | null {
+  const host = hostOf(opening, drawing);
+  if (host?.fill.type !== 'photo') return null;
+  const { areaId, light = 1, behind = true } = opening.host!;
+  const area = areaOf(drawing.resources.photos[host.fill.photoId], areaId);
+  return area ? { host, fill: host.fill, area, takes: light, isBehind: behind } : null;
+}
+
+/**
+ * Puts the light of the area onto all that an opening shows in it, and what stands in front of the area over that: with the host's tone, since it is the
+ * host's photo.
+ * @returns whether it is exact: nothing that is needed for it is still on its way
+ */
+export function lieOnSurface(layer: Layer, opening: Opening, drawing: Drawing): boolean {
+  const lying = drawing.silhouette ? null : lyingOn(opening, drawing);
+  const { surface, front } = lying?.area ?? {};
+  if (!lying || (!surface && !(front && lying.isBehind))) return true;
+  const { host, fill } = lying;
+  const { context, bounds } = layer;
+  const plate = surface ? platePixels(lying, layer, drawing) : null;
+  const subject = front && lying.isBehind ? keptPixels(host, fill, front.matteSha256, bounds, drawing) : null;
+  if (!plate && !subject) return false;
+  const image = context.getImageData(0, 0, bounds.width, bounds.height);
+  if (surface && plate) {
+    const { fill: own, overhangs } = opening;
+    // A figure that comes out is one, inside and outside.
+    const upright = overhangs && own.type === 'photo' ? subjectPixelsIn(opening, own, bounds, drawing) : null;
+    lightInto(image, plate, { ...surface, takes: lying.takes }, upright);
+  }
+  if (subject) frontInto(image, developedExactly(subject, host, fill, bounds, drawing));
+  context.putImageData(image, 0, 0);
+  return (plate !== null || !surface) && (subject !== null || !(front && lying.isBehind));
+}
+
+/** Puts the light of the area onto what comes out of it, in place; shades lie on the surface only. */
+export function standBefore(pixels: Pixels, opening: Opening, drawing: Drawing): void {
+  const lying = drawing.silhouette ? null : lyingOn(opening, drawing);
+  if (lying?.area.surface) lightInto(pixels, null, { ...lying.area.surface, takes: lying.takes });
+}
+
+/**
+ * The surface by itself: the photo, and what is kept of the surface where something stands in front of it. Tones of the host do not change the light that
+ * falls on it.
+ */
+function platePixels({ host, fill, area }: Lying, { bounds }: Layer, drawing: Drawing): Pixels | null {
+  const { front } = area;
+  const photo = plainPixels(host, fill, bounds, drawing, 1);
+  const carried = front && keptPixels(host, fill, front.plateSha256, bounds, drawing);
+  if (!photo || carried === null) return null;
+  if (carried) coverInto(photo, carried);
+  return photo;
+}
+
+/** Lays pixels over others, in place. */
+function coverInto({ data }: Pixels, above: Pixels): void {
+  for (let i = 0; i < data.length; i += 4) {
+    const share = above.data[i + 3]! / 255;
+    if (share === 0) continue;
+    for (let c = i; c < i + 3; c++) data[c] = data[c]! + (above.data[c]! - data[c]!) * share;
+  }
+}

@@ -2,13 +2,8 @@ import { expectAccessible } from './support/accessible.js';
 import { boxOf } from './support/box-of.js';
 import { Editor, pixelsOf } from './support/editor.js';
 import { Journey } from './support/journey.js';
+import { onPost } from './support/on-post.js';
 import { expect, test, type Page } from './support/test.js';
-
-/** A photo of 1600 x 1067 px that was clicked onto a post of 1080 px lies in its middle, 648 px wide. */
-const onPost = ([x, y]: readonly [number, number]) => ({
-  x: (216 + (x * 648) / 1600) / 1080,
-  y: (324 + (y * 648) / 1600) / 1080,
-});
 
 /** The blank sheet in the frame of the sample frame-wall, as its scene says, px of the photo. */
 const FRAMED = { left: 437, top: 276, right: 903, bottom: 602 };
@@ -100,8 +95,9 @@ test('what hangs in a frame goes with it, to the px, and comes back with it', as
   await editor.dragSupply(/^hills-kiln/, onPost([600, 480]), async () => {
     await expect(page.getByText('Into the frame')).toBeVisible();
   });
-  await expect(editor.panel).toContainText('Lies in an area of frame-tilt and goes with it.');
+  await expect(editor.panel).toContainText(/Lies in Area \d+ of frame-tilt and goes with it\./);
   await expect(page.getByText('moves with frame-tilt')).toBeVisible();
+  await expect(editor.panel.getByLabel('Takes light slider')).toBeVisible();
   await editor.saved();
   const before = await pixelsOf((await editor.export()).bytes);
   await editor.select('frame-tilt');
@@ -140,7 +136,7 @@ test('a loose photo that is moved over a frame and held there goes into it', asy
     await expect(editor.stage.locator('.chip')).toHaveText('Into the frame');
   });
   await expect(rows).toHaveText([AREA, /^frame-wall/]);
-  await expect(editor.panel).toContainText('Lies in an area of frame-wall and goes with it.');
+  await expect(editor.panel).toContainText(/Lies in Area \d+ of frame-wall and goes with it\./);
   // One step back, and it lies loose where it was.
   await page.getByRole('button', { name: /^Undo: kite-tail into Area/ }).click();
   await expect(rows).toHaveText([/^kite-tail/, /^frame-wall/]);

@@ -5,6 +5,7 @@ import { foxOnPrint } from './fox-on-print.js';
 import { glazeCover } from './glaze-cover.js';
 import { hareThroughWord } from './hare-through-word.js';
 import { heronAndLetters } from './heron-and-letters.js';
+import { lakeBehindWindow } from './lake-behind-window.js';
 import { kilnProgramme } from './kiln-programme.js';
 import { openKilnCard } from './open-kiln-card.js';
 import { openKilnPoster } from './open-kiln-poster.js';
@@ -21,7 +22,16 @@ export type SampleCutouts = Readonly<Record<CutOutPictureName, Cutout>>;
 /** The sample projects of Wrenfold Pottery, made in the document format of the application. */
 export function sampleProjects(photos: Readonly<Record<string, Photo>>, cutouts: SampleCutouts, shaper: Shaper): Project[] {
   const known = photos as SamplePhotos;
-  const plain = [openKilnCard, openKilnPoster, workshopCard, ringBadge, scatteredHills, glazeCover, kilnProgramme];
+  const plain = [
+    openKilnCard,
+    openKilnPoster,
+    workshopCard,
+    ringBadge,
+    scatteredHills,
+    lakeBehindWindow,
+    glazeCover,
+    kilnProgramme,
+  ];
   const withCutouts: Record<string, Photo> = { ...known };
   for (const [name, cutout] of Object.entries(cutouts))
     withCutouts[name] = { ...known[name as CutOutPictureName], cutouts: [cutout] };

@@ -20,6 +20,8 @@ import { SheetPixels } from './finish/sheet-pixels';
 import { AreaEditing } from './areas/area-editing';
 import { AreaEngine } from './areas/area-engine';
 import { AreaLibrary } from './areas/area-library';
+import { AreaSurfaces } from './areas/area-surfaces';
+import { FrontMarking } from './modes/front/front-marking';
 import { AreaFinding } from './modes/area/area-finding';
 import { FocusEditing } from './modes/focus/focus-editing';
 import { ItemClipboard } from './session/item-clipboard';
@@ -71,7 +73,9 @@ export const EDITOR_PROVIDERS: Provider[] = [
   AreaEngine,
   AreaLibrary,
   AreaEditing,
+  AreaSurfaces,
   AreaFinding,
+  FrontMarking,
   PlacementCopy,
   FinishEditing,
   OpenFolds,

@@ -21,6 +21,7 @@ import { fillEdit } from '../commands/photo-edits';
 import { Notices } from '../session/notices';
 import { EditorSession } from '../session/session';
 import { AreaLibrary } from './area-library';
+import { AreaSurfaces } from './area-surfaces';
 
 /** Decimals of a px that a form is kept with. */
 const DIGITS = 100;
@@ -34,6 +35,7 @@ const FRINGE = 0.6;
 export class AreaEditing {
   private readonly session = inject(EditorSession);
   private readonly library = inject(AreaLibrary);
+  private readonly surfaces = inject(AreaSurfaces);
   private readonly notices = inject(Notices);
 
   /**
@@ -93,9 +95,16 @@ export class AreaEditing {
       this.notices.say(`${area.name} lies out of sight here. Nothing was changed.`);
       return false;
     }
-    this.session.commit(takeArea({ project, sheet, host, photo }, area, opening), opening.id);
-    this.library.keep(photo, area);
+    const edit = takeArea({ project, sheet, host, photo }, area, opening);
+    this.session.commit(edit, opening.id);
+    this.laid(photo, area, edit.name);
     return true;
+  }
+
+  /** Something lies in an area now: it is kept with its photo, and looked at. @param step - in which that was done */
+  laid(photo: Photo, area: PhotoArea, step: string): void {
+    this.library.keep(photo, area);
+    void this.surfaces.begin(photo, area, step);
   }
 
   rename(photo: Photo, area: PhotoArea, name: string): void {

@@ -5,18 +5,20 @@ import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { PhotoLevels } from '../../photos/photo-levels';
 import { AREA_WORKER, AreaEngine } from './area-engine';
 
-const photo: Photo = { id: 'photo_a', sha256: 'a'.repeat(64), name: 'room', width: 6000, height: 4000 };
+const photo: Photo = { id: 'photo_a', sha256: 'a'.repeat(64), name: 'room', width: 4800, height: 3200 };
 const other: Photo = { ...photo, id: 'photo_b' };
-/** A third of the photo's size. */
-const pixels: Pixels = { width: 2000, height: 1333, data: new Uint8ClampedArray(8) };
+/** Half of the photo's size. */
+const pixels: Pixels = { width: 2400, height: 1600, data: new Uint8ClampedArray(8) };
 
 const worker = {
   hold: vi.fn<(key: string, pixels: Pixels) => Promise<void>>(),
   find: vi.fn<(key: string, stroke: readonly Point[]) => Promise<readonly AreaCandidate[] | null>>(),
   as: vi.fn(),
+  see: (...all: unknown[]): unknown => see(...all) as unknown,
 };
+const see = vi.fn();
 const called = { call: vi.fn(), end: vi.fn() };
-const levels = { level: vi.fn(), version: signal(0) };
+const levels = { level: vi.fn(), subject: vi.fn(), version: signal(0) };
 const lens = {
   form: { type: 'round', centre: { x: 100, y: 50 }, rx: 20, ry: 10, turn: 0 },
   score: 1,
@@ -40,8 +42,8 @@ beforeEach(() => {
 describe('finding areas in a worker', () => {
   it('speaks of px of the photo, whatever level is looked at, and sends a level once', async () => {
     const found = await engine.find(photo, [{ x: 300, y: 150 }]);
-    expect(worker.find).toHaveBeenCalledWith('photo_a/1', [{ x: 100, y: 50 }]);
-    expect(found).toEqual([{ ...lens, form: { ...lens.form, centre: { x: 300, y: 150 }, rx: 60, ry: 30 }, size: 5400 }]);
+    expect(worker.find).toHaveBeenCalledWith('photo_a/1', [{ x: 150, y: 75 }]);
+    expect(found).toEqual([{ ...lens, form: { ...lens.form, centre: { x: 200, y: 100 }, rx: 40, ry: 20 }, size: 2400 }]);
     await engine.find(photo, [{ x: 0, y: 0 }]);
     expect(worker.hold).toHaveBeenCalledOnce();
     // The window draws from its own: the worker gets a copy.
@@ -52,7 +54,7 @@ describe('finding areas in a worker', () => {
 
   it('asks for a level that is not larger than it takes', () => {
     engine.hasPhoto(photo);
-    expect(levels.level).toHaveBeenCalledWith('photo_a', 0.4);
+    expect(levels.level).toHaveBeenCalledWith('photo_a', 0.5);
     engine.hasPhoto({ ...photo, width: 600, height: 400 });
     expect(levels.level).toHaveBeenLastCalledWith('photo_a', 1);
   });
@@ -92,5 +94,32 @@ describe('finding areas in a worker', () => {
     engine.warm(photo);
     expect(await engine.find(photo, [{ x: 1, y: 1 }])).toHaveLength(1);
     expect(worker.hold).toHaveBeenCalledOnce();
+  });
+});
+
+describe('looking at the surface of an area', () => {
+  it('speaks of px of the photo, and sends what is said of what stands in front', async () => {
+    see.mockResolvedValue({ plain: null, front: null });
+    const alpha = { width: 2400, height: 1600, data: new Uint8ClampedArray([0, 0, 0, 90]) };
+    levels.subject.mockReturnValue({ index: 1, pixels: alpha, opaque: false });
+    const marks = [{ kind: 'keep', points: [20, 40], width: 12 }] as const;
+    const found = await engine.see(photo, lens.form, { marks, cutouts: ['c'.repeat(64)] });
+    expect(found).toEqual({ plain: null, front: null });
+    const [key, form, hints, full] = see.mock.lastCall as [string, object, { marks: object[]; cutouts: Pixels[] }, object];
+    expect([key, form]).toEqual(['photo_a/1', { ...lens.form, centre: { x: 50, y: 25 }, rx: 10, ry: 5 }]);
+    expect(hints.marks).toEqual([{ kind: 'keep', points: [10, 20], width: 6 }]);
+    expect(hints.cutouts[0]!.data[0]).toBe(90);
+    expect(full).toEqual({ width: 4800, height: 3200, scale: 2 });
+  });
+
+  it('waits for the cutouts that are said to be in front, and is not left out for newer questions', async () => {
+    see.mockResolvedValue({ plain: null, front: null });
+    levels.subject.mockReturnValue(undefined);
+    expect(await engine.see(photo, lens.form, { cutouts: ['c'.repeat(64)] })).toBeNull();
+    expect(see).not.toHaveBeenCalled();
+    const seen = engine.see(photo, lens.form, {});
+    const found = engine.find(photo, [{ x: 1, y: 1 }]);
+    expect(await seen).toEqual({ plain: null, front: null });
+    expect(await found).toHaveLength(1);
   });
 });

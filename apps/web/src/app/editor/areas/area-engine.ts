@@ -1,10 +1,20 @@
 import { DestroyRef, inject, Injectable, InjectionToken } from '@angular/core';
-import { scaledForm, type AreaCandidate, type AreaForm, type FoundAt, type Photo, type Point } from '@kadrosyn/core';
+import {
+  alphaOf,
+  scaledForm,
+  type AreaCandidate,
+  type AreaForm,
+  type AreaHints,
+  type CutoutMark,
+  type FoundAt,
+  type Photo,
+  type Point,
+} from '@kadrosyn/core';
 import type { PhotoLevel } from '@kadrosyn/render';
 import { transfer, type Remote } from 'comlink';
 import { PhotoLevels } from '../../photos/photo-levels';
 import { RestartingWorker } from '../../photos/restarting-worker';
-import type { AreaWorker } from './area.worker';
+import type { AreaWorker, SeenSurface } from './area.worker';
 
 /** Areas are looked for in a level of the photo that is no longer than this, px: finer ones place corners no better than a person can see. */
 const LONGEST = 2400;
@@ -41,7 +51,7 @@ export class AreaEngine {
   /** Sends the photo, so that the first question is answered soon. */
   warm(photo: Photo): void {
     // Without it the first question takes longer, and says what is wrong.
-    void this.asked(photo, () => Promise.resolve(null), false).catch(() => undefined);
+    void this.asked(photo, () => Promise.resolve(null), 'unless overtaken').catch(() => undefined);
   }
 
   /** By growing size. Null where a newer question overtook this one, or the photo has not arrived. */
@@ -60,6 +70,30 @@ export class AreaEngine {
     });
   }
 
+  /**
+   * Looks at the surface of an area, however many questions come after. Null where the photo has not arrived, or a cutout that is said to be in front.
+   * @param marks - strokes, px of the photo; @param cutouts - mattes of its cutouts
+   */
+  see(photo: Photo, form: AreaForm, { marks = [], cutouts = [] }: AreaHints): Promise<SeenSurface | null> {
+    return this.asked(
+      photo,
+      (worker, key, scale) => {
+        const { width, height } = photo;
+        const planes = cutouts
+          .map((sha256) => this.levels.subject(photo.id, sha256, 1 / scale))
+          .filter((level) => level !== undefined);
+        const isHere = planes.length === cutouts.length && planes.every(({ pixels }) => Math.ceil(width / pixels.width) <= scale);
+        if (!isHere) return Promise.resolve(null);
+        const hints = {
+          marks: marks.map((mark) => scaledMark(mark, 1 / scale)),
+          cutouts: planes.map(({ pixels }) => alphaOf(pixels)),
+        };
+        return worker.see(key, scaledForm(form, 1 / scale), hints, { width, height, scale });
+      },
+      'always',
+    );
+  }
+
   /** Gives up what goes on. */
   end(): void {
     this.questions++;
@@ -70,11 +104,11 @@ export class AreaEngine {
   private asked<T>(
     photo: Photo,
     question: (worker: Remote<AreaWorker>, key: string, scale: number) => Promise<T | null>,
-    overtakes = true,
+    when: 'newest' | 'unless overtaken' | 'always' = 'newest',
   ): Promise<T | null> {
-    const turn = overtakes ? ++this.questions : this.questions;
+    const turn = when === 'newest' ? ++this.questions : this.questions;
     const answer = this.last.then(async () => {
-      const level = turn === this.questions ? this.levelOf(photo) : undefined;
+      const level = when === 'always' || turn === this.questions ? this.levelOf(photo) : undefined;
       if (!level) return null;
       const key = `${photo.id}/${level.index}`;
       if (this.sent !== key) {
@@ -84,8 +118,8 @@ export class AreaEngine {
         await this.worker.call((worker) => worker.hold(key, transfer({ width, height, data: copy }, [copy.buffer])));
         this.sent = key;
       }
-      const answered = await this.worker.call((worker) => question(worker, key, photo.width / level.pixels.width));
-      return overtakes && turn !== this.questions ? null : answered;
+      const answered = await this.worker.call((worker) => question(worker, key, 2 ** level.index));
+      return when === 'newest' && turn !== this.questions ? null : answered;
     });
     this.last = answer.catch(() => {
       // It may have ended for want of memory: the next question starts another.
@@ -104,4 +138,8 @@ export class AreaEngine {
 
 function shrunk(points: readonly Point[], scale: number): Point[] {
   return points.map(({ x, y }) => ({ x: x / scale, y: y / scale }));
+}
+
+function scaledMark(mark: CutoutMark, by: number): CutoutMark {
+  return { ...mark, points: mark.points.map((value) => value * by), ...(mark.width ? { width: mark.width * by } : {}) };
 }

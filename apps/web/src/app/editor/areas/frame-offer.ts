@@ -115,7 +115,11 @@ export class FrameOffer {
     if (!area || this.rest !== rest || !rest) return;
     const filled = this.parts.editing.fillEdit(host, area, photo, moved);
     if (!filled) return;
-    this.offer = { host, form: area.form, plan: { ...filled, after: () => library.keep(shown, area) } };
+    this.offer = {
+      host,
+      form: area.form,
+      plan: { ...filled, after: () => this.parts.editing.laid(shown, area, filled.edit.name) },
+    };
     this.again();
   }
 

@@ -16,6 +16,8 @@ import { HandPaintingComponent } from './painting/hand-painting.component';
 import { CutLines } from './cut-lines/cut-lines';
 import { AreaFinding } from './area/area-finding';
 import { AreaFinderComponent } from './area/area-finder.component';
+import { FrontMarking } from './front/front-marking';
+import { FrontMarkingComponent } from './front/front-marking.component';
 import { STAGE_MODES, type StageMode } from './stage-mode';
 
 @Injectable()
@@ -61,6 +63,14 @@ class AreaMode implements StageMode {
 }
 
 @Injectable()
+class FrontMode implements StageMode {
+  private readonly marking = inject(FrontMarking);
+  readonly overlay = FrontMarkingComponent;
+  readonly isOn = (): boolean => this.marking.active();
+  readonly cancel = (): void => this.marking.end();
+}
+
+@Injectable()
 class TrimMode implements StageMode {
   private readonly trim = inject(SheetTrim);
   readonly overlay = SheetTrimComponent;
@@ -97,6 +107,7 @@ export const STAGE_MODE_PROVIDERS: Provider[] = [
   LevelMode,
   FocusMode,
   AreaMode,
+  FrontMode,
   TrimMode,
   PenMode,
   PaintingMode,

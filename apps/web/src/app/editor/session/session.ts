@@ -127,9 +127,10 @@ export class EditorSession {
     this.store.dispatch(select === undefined ? EditorActions.commit({ edit }) : EditorActions.commit({ edit, select }));
   }
 
-  /** Joins the last step when that was the same kind of change of the same item. */
-  commitAgain(edit: Edit): void {
-    this.store.dispatch(EditorActions.commitAgain({ edit: this.followed(edit).edit }));
+  /** Joins the last step when that was the same kind of change of the same item, or is the one called `joins`. */
+  commitAgain(wanted: Edit, joins?: string): void {
+    const { edit } = this.followed(wanted);
+    this.store.dispatch(EditorActions.commitAgain(joins === undefined ? { edit } : { edit, joins }));
   }
 
   /** With what it does to openings that lie in areas of others. */

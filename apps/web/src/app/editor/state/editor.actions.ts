@@ -34,8 +34,11 @@ export const EditorActions = createActionGroup({
     preview: props<{ edit: Edit | null }>(),
     /** One undo step. `select` chooses what is selected afterwards. */
     commit: props<{ edit: Edit; select?: Selection }>(),
-    /** The same kind of small change again and again (a key held down, a field being typed) is one step. */
-    'commit again': props<{ edit: Edit }>(),
+    /**
+     * The same kind of small change again and again (a key held down, a field being typed) is one step; so is what was found out about the step called
+     * `joins`, while that is the last.
+     */
+    'commit again': props<{ edit: Edit; joins?: string }>(),
     undo: emptyProps(),
     redo: emptyProps(),
     select: props<{ itemId: string | null }>(),

@@ -76,6 +76,21 @@ describe('the editor’s state', () => {
     expect(reducer(state, EditorActions.undo()).project).toEqual(first.project);
   });
 
+  it('joins what was found out about a step to it, while that is the last; it goes back with it', () => {
+    const first = opened({ sheets: [{ ...project.sheets[0]!, items: [opening] }] });
+    const sheet = first.project!.sheets[0]!;
+    const one = changeItem(sheet, opening, { locked: true }, 'Lock Circle');
+    const locked = reducer(first, EditorActions.commit({ edit: one }));
+    const found = changeProject(locked.project!, { name: 'Found' }, 'Lock Circle');
+    const state = reducer(locked, EditorActions.commitAgain({ edit: found, joins: 'Lock Circle' }));
+    expect(state.history.past.map(({ name }) => name)).toEqual(['Lock Circle']);
+    expect(state.save.unsaved).toHaveLength(2);
+    expect(reducer(state, EditorActions.undo()).project).toEqual(first.project);
+    const other = reducer(locked, EditorActions.commit({ edit: changeProject(locked.project!, { name: 'Other' }, 'Rename') }));
+    const late = changeProject(other.project!, { name: 'Found' }, 'Lock Circle');
+    expect(reducer(other, EditorActions.commitAgain({ edit: late, joins: 'Lock Circle' })).history.past).toHaveLength(3);
+  });
+
   it('does not join what is another thing', () => {
     const sheet = { ...project.sheets[0]!, items: [opening] };
     const move = changeItem(sheet, opening, { name: 'x' }, 'Rename Circle');

@@ -55,10 +55,10 @@ export const editorFeature = createFeature({
       const next = withStep(state, commit(state.project, state.history, edit));
       return select === undefined ? next : withSelection(next, select);
     }),
-    on(EditorActions.commitAgain, (state, { edit }): EditorState => {
+    on(EditorActions.commitAgain, (state, { edit, joins }): EditorState => {
       if (!state.project) return state;
       const last = state.history.past.at(-1);
-      const merged = last && state.history.future.length === 0 ? mergeEdits(last, edit) : null;
+      const merged = last && state.history.future.length === 0 ? joined(last, edit, joins) : null;
       const next = withStep(state, commit(state.project, state.history, edit));
       return merged ? { ...next, history: { past: [...state.history.past.slice(0, -1), merged], future: [] } } : next;
     }),
@@ -161,4 +161,9 @@ function withStep(state: EditorState, step: Step & { readonly edit: Edit }): Edi
 function refusedWords(name: string, take: typeof undo): string {
   const what = take === undo ? 'taken back' : 'done again';
   return `“${name}” can not be ${what}: the same was changed in another window since.`;
+}
+
+function joined(last: Edit, edit: Edit, joins: string | undefined): Edit | null {
+  if (joins === undefined) return mergeEdits(last, edit);
+  return last.name === joins ? { name: joins, operations: [...last.operations, ...edit.operations] } : null;
 }

@@ -8,6 +8,7 @@ import { PhotoLibrary } from '../../../photos/photo-library';
 import { AreaEditing } from '../../areas/area-editing';
 import { AreaEngine } from '../../areas/area-engine';
 import { AreaLibrary } from '../../areas/area-library';
+import { AreaSurfaces } from '../../areas/area-surfaces';
 import { FrameOffer } from '../../areas/frame-offer';
 import { Notices } from '../../session/notices';
 import { Viewport } from '../../stage/viewport';
@@ -45,6 +46,7 @@ const server = {
   keepArea: vi.fn<Server['keepArea']>(),
   removeArea: vi.fn<Server['removeArea']>(),
 };
+const surfaces = { begin: vi.fn<AreaSurfaces['begin']>() };
 const arrived = signal(true);
 const uploading = signal<ReadonlySet<string>>(new Set());
 const notices = { say: vi.fn<Notices['say']>(), sayWithUndo: vi.fn() };
@@ -66,6 +68,7 @@ beforeEach(() => {
       AreaLibrary,
       Viewport,
       { provide: AreaEngine, useValue: engine },
+      { provide: AreaSurfaces, useValue: surfaces },
       { provide: Server, useValue: server },
       { provide: Notices, useValue: notices },
       { provide: PhotoLibrary, useValue: { uploadingIds: uploading } },

@@ -2,22 +2,22 @@ import { ChangeDetectionStrategy, Component, computed, effect, inject, input } f
 import { MatButtonModule } from '@angular/material/button';
 import { MatDialog } from '@angular/material/dialog';
 import { MatMenuModule } from '@angular/material/menu';
-import { placedPhoto, takeOff, type Opening, type PhotoArea } from '@kadrosyn/core';
+import { placedPhoto, type Opening, type PhotoArea } from '@kadrosyn/core';
 import { IconComponent } from '../../../interface/icon.component';
 import { RenameDialog } from '../../../interface/rename.dialog';
 import { AreaEditing } from '../../areas/area-editing';
 import { AreaLibrary } from '../../areas/area-library';
 import { AreaFinding } from '../../modes/area/area-finding';
 import { EditorSession } from '../../session/session';
+import { LyingSectionComponent } from './lying-section.component';
 
 /** The areas of a photo: found here or in another project, and where a new one is pointed at. */
 @Component({
   selector: 'ka-areas-section',
-  imports: [MatButtonModule, MatMenuModule, IconComponent],
+  imports: [LyingSectionComponent, MatButtonModule, MatMenuModule, IconComponent],
   template: `
-    @if (host(); as hosting) {
-      <p class="news">Lies in an area of {{ hosting.name }} and goes with it.</p>
-      <div class="choices"><button matButton="outlined" (click)="takeOff()">Take it off</button></div>
+    @if (opening().host) {
+      <ka-lying-section [opening]="opening()" />
     }
     @if (areas().length > 0) {
       <ul aria-label="Areas of this photo">
@@ -68,7 +68,6 @@ export class AreasSectionComponent {
   private readonly finding = inject(AreaFinding);
   private readonly dialogs = inject(MatDialog);
   readonly opening = input.required<Opening>();
-  readonly host = computed(() => this.session.hostOf(this.opening()));
   readonly photo = computed(() => placedPhoto(this.opening(), this.session.context())?.photo);
   readonly areas = computed(() => {
     const photo = this.photo();
@@ -80,11 +79,6 @@ export class AreasSectionComponent {
       const photo = this.photo();
       if (photo) this.library.ask(photo.id);
     });
-  }
-
-  takeOff(): void {
-    const opening = this.session.settledOpening();
-    if (opening) this.session.commit(takeOff(this.session.context().sheet, opening));
   }
 
   find(): void {

@@ -16,7 +16,7 @@ import { about, figure, once } from './figure.js';
 
 about(`
 Areas of photos against the truth of their scenes, in px of the photo (1600 px wide): 120 clicks on four flat ones, the worst corner of each; 96 with something
-standing over a corner or an edge, and how far its matte is off on average (0 to 1); a round lens. The first click waits for the edges of the photo, each later one for the flood and the corners. In Node, one thread.
+standing over a corner or an edge, and how far its matte is off on average of the area; a round lens. The first click waits for the edges of the photo, each later one for the flood and the corners. In Node, one thread.
 `);
 
 once();
@@ -62,9 +62,9 @@ for (const name of FLAT_SAMPLES) {
 }
 figure('areas.occluded.within-3px', (100 * occluded.filter((px) => px <= 3).length) / occluded.length, '%');
 figure('areas.occluded.worst-corner', Math.max(...occluded), 'px', { most: 3 });
-figure('areas.front.matte.median', median(mattes), '');
-figure('areas.front.matte.95', share(mattes, 0.95), '', { most: 0.003 });
-figure('areas.front.matte.worst', Math.max(...mattes), '');
+figure('areas.front.matte.median', 100 * median(mattes), '%');
+figure('areas.front.matte.95', 100 * share(mattes, 0.95), '%', { most: 0.3 });
+figure('areas.front.matte.worst', 100 * Math.max(...mattes), '%');
 figure('areas.front.look.95', share(looks, 0.95), 'ms');
 
 const falsely: number[] = [];

@@ -8,7 +8,7 @@ import {
   newProject,
   newShapedOpening,
   outlineBounds,
-  resolvedFor,
+  resolvedIn,
   snapTargets,
   type Photo,
 } from '@kadrosyn/core';
@@ -42,7 +42,7 @@ figure('arranging.snap-among-200.ratio', times.drag / times.bare, 'bare-drawImag
 await frames.close();
 await harness.close();
 
-const sheet = resolvedFor(project.sheets[0]!, project.roles);
+const sheet = resolvedIn(project, project.sheets[0]!);
 let from = performance.now();
 snapTargets(sheet, new Set([itemId]), (item) => outlineBounds(item, shaper));
 figure('arranging.snap-among-200.begin', performance.now() - from, 'ms');

@@ -1,5 +1,5 @@
 import { join } from 'node:path';
-import { resolvedFor, type Item, type Sheet } from '@kadrosyn/core';
+import { resolvedIn, type Item, type Sheet } from '@kadrosyn/core';
 import { loadShaperFrom, renderSheet } from '@kadrosyn/render/node';
 import { hardPictures } from '../packages/render/fixtures/hard-pictures.js';
 import { loadIngredients, sourceOf } from '../packages/render/fixtures/ingredients.js';
@@ -39,7 +39,7 @@ for (const { name, project } of hardPictures(shaper)) {
   const sheet = project.sheets[0]!;
   const resources = { photos: project.photos, source, shaper };
   const draw = (drawn: Sheet): number =>
-    best(() => renderSheet(resolvedFor(structuredClone(drawn), project.roles), SIDE / sheet.width, resources));
+    best(() => renderSheet(resolvedIn(project, structuredClone(drawn)), SIDE / sheet.width, resources));
   const bare = draw({ ...sheet, items: plain(sheet.items), crossings: [] });
   const whole = draw(sheet);
   figure(`compose.${name}.time`, whole, 'ms');

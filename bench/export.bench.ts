@@ -1,4 +1,4 @@
-import { resolvedFor } from '@kadrosyn/core';
+import { resolvedIn } from '@kadrosyn/core';
 import { join } from 'node:path';
 import { chromium } from '@playwright/test';
 import { picturePage, writePages } from '@kadrosyn/formats';
@@ -21,7 +21,7 @@ const bytes = await readFile(samplePhotoFile('lake-dusk'));
 const pixels = await decodePhoto(bytes);
 const photo = { id: 'photo_bench', sha256: 'c'.repeat(64), name: 'lake', width: pixels.width, height: pixels.height };
 const { project } = sheetWithPhoto(photo, 2000, 1, shaper);
-const sheet = resolvedFor(project.sheets[0]!, project.roles);
+const sheet = resolvedIn(project, project.sheets[0]!);
 
 const times: { all: number; encode: number }[] = [];
 for (let run = 0; run < 4; run++) {

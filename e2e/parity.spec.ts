@@ -3,7 +3,7 @@ import { readFile } from 'node:fs/promises';
 import { fileURLToPath } from 'node:url';
 import sharp from 'sharp';
 import {
-  resolvedFor,
+  resolvedIn,
   FACES as SHIPPED,
   ARTWORK,
   newArtwork,
@@ -110,7 +110,7 @@ async function drawnInNode(project: Project, scale = 1): Promise<Uint8Array> {
     const { data, info } = await sharp(coverages[id]).extractChannel(0).raw().toBuffer({ resolveWithObject: true });
     source.addMatte(id, MATTE, { width: info.width, height: info.height, data: new Uint8Array(data) });
   }
-  const { data } = renderSheet(resolvedFor(project.sheets[0]!, project.roles), scale, {
+  const { data } = renderSheet(resolvedIn(project, project.sheets[0]!), scale, {
     photos: project.photos,
     source,
     shaper: await loadShaperFrom(FACES),
@@ -156,7 +156,7 @@ test('every hard picture is the same in Node and in a window and a worker of Chr
   }
   await page.goto(harness.address);
   for (const { name, project } of hardPictures(shaper)) {
-    const { data } = renderSheet(resolvedFor(project.sheets[0]!, project.roles), 1, { photos: project.photos, source, shaper });
+    const { data } = renderSheet(resolvedIn(project, project.sheets[0]!), 1, { photos: project.photos, source, shaper });
     const expected = harness.put(`expected-${name}`, new Uint8Array(data.buffer, data.byteOffset, data.byteLength));
     const used = Object.fromEntries([...referencesOf(project).photos].map((id) => [id, photos[id]!]));
     for (const place of PLACES) {

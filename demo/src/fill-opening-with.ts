@@ -25,7 +25,7 @@ export function fillOpeningWith(opening: Opening, photo: Photo, adjustment: Adju
   const filled: Opening = { ...opening, name: opening.name, fill };
   const { zoom = 1, right = 0, down = 0 } = adjustment;
   const start = fill.placement as Placement;
-  const context: GripContext = { sheet, photos: { [photo.id]: photo }, shaper };
+  const context: GripContext = { sheet, sheets: [], photos: { [photo.id]: photo }, shaper };
   const wanted: Placement = {
     ...start,
     scale: start.scale * zoom,

@@ -42,7 +42,7 @@ export function lakeBehindWindow(photos: SamplePhotos, shaper: Shaper): Project 
   const grounded = applyEdit(empty, backgroundEdit(empty.sheets[0]!, room));
   const sheet = grounded.sheets[0]!;
   const host = backgroundOf(sheet)!;
-  const opening = openingInArea(host, PANE, { sheet, photos: grounded.photos, shaper });
+  const opening = openingInArea(host, PANE, { ...grounded, sheet, shaper });
   if (!opening) throw new Error('The pane is out of sight');
   const filled = { ...opening, fill: fillWithPhoto(opening, lake, shaper) };
   const looked = applyEdit(grounded, takeArea({ project: grounded, sheet, host, photo: room }, PANE, filled));

@@ -10,6 +10,7 @@ import { kilnProgramme } from './kiln-programme.js';
 import { openKilnCard } from './open-kiln-card.js';
 import { openKilnPoster } from './open-kiln-poster.js';
 import { ribbonRoundRing } from './ribbon-round-ring.js';
+import { posterOnWall } from './poster-on-wall.js';
 import { ringBadge } from './ring-badge.js';
 import { scatteredHills } from './scattered-hills.js';
 import type { SamplePhotoName } from './sample-photos.js';
@@ -29,6 +30,7 @@ export function sampleProjects(photos: Readonly<Record<string, Photo>>, cutouts:
     ringBadge,
     scatteredHills,
     lakeBehindWindow,
+    posterOnWall,
     glazeCover,
     kilnProgramme,
   ];

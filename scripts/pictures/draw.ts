@@ -2,7 +2,7 @@
 import { mkdir, writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import sharp from 'sharp';
-import { resolvedFor, type Pixels, type Project } from '@kadrosyn/core';
+import { resolvedIn, type Pixels, type Project } from '@kadrosyn/core';
 import { sampleProjects, sampleTemplates } from '@kadrosyn/demo';
 import { loadShaperFrom, renderSheet } from '@kadrosyn/render/node';
 import { hardPictures } from '../../packages/render/fixtures/hard-pictures.js';
@@ -26,7 +26,7 @@ const { source, photos, cutouts } = await sampleSource();
 async function writeSheets(kind: string, project: Project): Promise<void> {
   for (const sheet of project.sheets) {
     const name = project.sheets.length > 1 ? `${project.name}, ${sheet.name}` : project.name;
-    const drawn = resolvedFor(sheet, project.roles);
+    const drawn = resolvedIn(project, sheet);
     await write(kind, name, renderSheet(drawn, 1, { photos: project.photos, source, shaper }));
   }
 }
@@ -38,6 +38,6 @@ for (const { name, project } of hardPictures(shaper)) {
   await write(
     'hard pictures',
     name,
-    renderSheet(resolvedFor(project.sheets[0]!, project.roles), 1, { photos: project.photos, source: small, shaper }),
+    renderSheet(resolvedIn(project, project.sheets[0]!), 1, { photos: project.photos, source: small, shaper }),
   );
 }

@@ -2,7 +2,7 @@ import type { Group, Item, Opening } from '../src/document/item.js';
 import type { Photo, Project, Sheet } from '../src/document/project.js';
 import { newProject } from '../src/document/new-project.js';
 import { newShapedOpening } from '../src/document/new-opening.js';
-import { resolvedFor, type LookedAt } from '../src/document/resolve-sheet.js';
+import { resolvedIn, type LookedAt } from '../src/document/resolve-sheet.js';
 import { STARTING_ROLES } from '../src/document/roles.js';
 
 /** A photo that the document knows; nothing is drawn of it. */
@@ -32,5 +32,5 @@ export function testProject(items: Sheet['items'], photos: readonly Photo[] = [t
 /** A sheet, or one with these items, as it is looked at in a new project. */
 export function lookedAt(what: Sheet | readonly Item[]): LookedAt {
   const sheet = 'items' in what ? what : testProject(what).sheets[0]!;
-  return { sheet, resolved: resolvedFor(sheet, STARTING_ROLES) };
+  return { sheet, resolved: resolvedIn({ sheets: [sheet], roles: STARTING_ROLES, photos: {} }, sheet) };
 }

@@ -6,7 +6,7 @@ import {
   moveByGrip,
   outlineBounds,
   outlineHandles,
-  resolvedFor,
+  resolvedIn,
   STARTING_ROLES,
   setBoxByGrip,
   snapBox,
@@ -54,7 +54,7 @@ async function timeFrames(request: FramesRequest): Promise<FrameTimes> {
   [canvas.width, canvas.height] = [width, height];
   const context = canvas.getContext('2d', { willReadFrequently: true })!;
   const flush = () => context.getImageData(0, 0, 1, 1);
-  const resolved = (sheet: Sheet): ResolvedSheet => resolvedFor(sheet, request.project.roles);
+  const resolved = (sheet: Sheet): ResolvedSheet => resolvedIn(request.project, sheet);
   const sheet = request.project.sheets[0]!;
   const opening = sheet.items.find((item): item is Opening => item.id === request.itemId)!;
   const scale = Math.min(width / sheet.width, height / sheet.height);
@@ -98,7 +98,7 @@ async function timeFrames(request: FramesRequest): Promise<FrameTimes> {
 
 function changedSheet(request: FramesRequest, sheet: Sheet, opening: Opening, step: number, resources: RenderResources): Sheet {
   if (request.gesture === 'mood') return moodAt(sheet, step);
-  const context: GripContext = { sheet, photos: request.project.photos, shaper: resources.shaper };
+  const context: GripContext = { sheet, sheets: [], photos: request.project.photos, shaper: resources.shaper };
   const change = changeOf(request.gesture ?? 'photo', opening, step, context);
   const [operation] = changeItem(sheet, opening, change, '').operations;
   if (operation?.type !== 'change-item') throw new Error('Not a change');
@@ -140,7 +140,7 @@ const gathered = new WeakMap<Sheet, SnapTargets>();
 function targetsOf({ sheet, shaper }: GripContext, opening: Opening): SnapTargets {
   const known =
     gathered.get(sheet) ??
-    snapTargets(resolvedFor(sheet, STARTING_ROLES), new Set([opening.id]), (item) => outlineBounds(item, shaper));
+    snapTargets(resolvedIn({ sheets: [sheet], roles: STARTING_ROLES, photos: {} }, sheet), new Set([opening.id]), (item) => outlineBounds(item, shaper));
   gathered.set(sheet, known);
   return known;
 }

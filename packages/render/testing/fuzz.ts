@@ -18,7 +18,7 @@ import {
   redo,
   removeItem,
   reorderItem,
-  resolvedFor,
+  resolvedIn,
   undo,
   ungroupItem,
   writeClipping,
@@ -94,7 +94,7 @@ const doings: fc.Arbitrary<Doing> = fc.oneof(
   }),
   fill.map((ground): Doing => (project, step) => {
     const sheet = project.sheets[0]!;
-    if (ground.type === 'drawing') return null;
+    if (ground.type === 'drawing' || ground.type === 'sheet') return null;
     if (ground.type !== 'photo') return changeSheet(sheet, { background: ground }, 'Ground');
     const before = backgroundOf(sheet);
     if (before) return changeItem(sheet, before, { fill: ground }, 'Background');
@@ -104,7 +104,7 @@ const doings: fc.Arbitrary<Doing> = fc.oneof(
 );
 
 function drawn(project: Project): Buffer {
-  const { data } = renderSheet(resolvedFor(project.sheets[0]!, project.roles), 0.5, {
+  const { data } = renderSheet(resolvedIn(project, project.sheets[0]!), 0.5, {
     ...sampleResources,
     photos: project.photos,
   });

@@ -1,7 +1,7 @@
 import { readFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { gunzipSync } from 'node:zlib';
-import { openProject, resolvedFor, type Project, type Shaper } from '@kadrosyn/core';
+import { openProject, resolvedIn, type Project, type Shaper } from '@kadrosyn/core';
 import type { PhotoSource } from '@kadrosyn/render';
 import { renderSheet } from '@kadrosyn/render/node';
 
@@ -26,7 +26,7 @@ export function columnOf(
   shaper: Shaper,
 ): { names: string[]; data: Uint8Array } {
   const sheets = projects.flatMap(({ name, photos, roles, sheets }) =>
-    sheets.map((sheet) => ({ name: `${name}, ${sheet.name}`, photos, sheet: resolvedFor(sheet, roles) })),
+    sheets.map((sheet) => ({ name: `${name}, ${sheet.name}`, photos, sheet: resolvedIn({ sheets, roles, photos }, sheet) })),
   );
   const data = new Uint8Array(sheets.length * SQUARE * SQUARE * 4);
   for (const [index, { sheet, photos }] of sheets.entries()) {

@@ -2,7 +2,7 @@ import {
   SHIPPED_FACES,
   loadShaper,
   newPlane,
-  resolvedFor,
+  resolvedIn,
   type Pixels,
   type Plane,
   type Project,
@@ -80,7 +80,7 @@ export async function resourcesFor(request: PictureRequest): Promise<RenderResou
 
 /** Draws the first sheet on the canvas that `canvas` makes. */
 export async function draw(request: PictureRequest, canvas: (width: number, height: number) => Context2D): Promise<Context2D> {
-  const sheet = resolvedFor(request.project.sheets[0]!, request.project.roles);
+  const sheet = resolvedIn(request.project, request.project.sheets[0]!);
   const resources = await resourcesFor(request);
   const { width, height } = sheetSize(sheet, request.scale);
   const context = canvas(width, height);

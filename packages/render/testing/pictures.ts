@@ -6,7 +6,7 @@ import {
   marksToSheet,
   multiply,
   regionPoints,
-  resolvedFor,
+  resolvedIn,
   apply,
   type Crossing,
   type Item,
@@ -78,7 +78,7 @@ export class DrawnPicture {
 
   constructor(name: string) {
     const { project } = pictures.get(name)!;
-    this.sheet = resolvedFor(project.sheets[0]!, project.roles);
+    this.sheet = resolvedIn(project, project.sheets[0]!);
     this.resources = { environment: NODE_ENVIRONMENT, photos: project.photos, source, shaper };
   }
 

@@ -1,6 +1,6 @@
-import { resolvedFor, STARTING_ROLES, type ResolvedSheet, type Sheet } from '@kadrosyn/core';
+import { resolvedIn, STARTING_ROLES, type ResolvedSheet, type Sheet } from '@kadrosyn/core';
 
 /** A sheet as it is drawn in a new project. */
 export function resolved(sheet: Sheet): ResolvedSheet {
-  return resolvedFor(sheet, STARTING_ROLES);
+  return resolvedIn({ sheets: [sheet], roles: STARTING_ROLES, photos: {} }, sheet);
 }

@@ -20,7 +20,7 @@ import { openingInArea, photoToSheet, sheetToPhoto } from './area-opening.js';
 const shaper = await testShaper();
 const photo = testPhoto('photo_a', 1600, 1200);
 const sheet = testProject([]).sheets[0]!;
-const context: GripContext = { sheet, photos: { [photo.id]: photo }, shaper };
+const context: GripContext = { sheet, sheets: [], photos: { [photo.id]: photo }, shaper };
 const still: Placement = { x: 60, y: 40, scale: 0.1, turn: 0, flipX: false, flipY: false };
 
 function hostWith(placement: Placement, change: Partial<Opening> = {}): Opening {

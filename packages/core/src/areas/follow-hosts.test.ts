@@ -35,7 +35,7 @@ const form: FlatForm = {
 };
 const area = { id: 'area_1', name: 'Print', form };
 const [room, lake] = [testPhoto('photo_a', 1600, 1200), testPhoto('photo_b', 900, 600)];
-const contextOf = (project: Project): GripContext => ({ sheet: project.sheets[0]!, photos: project.photos, shaper });
+const contextOf = (project: Project): GripContext => ({ sheet: project.sheets[0]!, sheets: [], photos: project.photos, shaper });
 const sheetOf = (project: Project): Sheet => project.sheets[0]!;
 const itemOf = (project: Project, id: string): Opening => findOpening(sheetOf(project), id)!;
 const order = (project: Project): string[] => sheetOf(project).items.map(({ id }) => id);

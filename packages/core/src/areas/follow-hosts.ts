@@ -4,7 +4,7 @@ import { findOpening, openingsOf } from '../document/find-item.js';
 import type { Item, Opening } from '../document/item.js';
 import { changeItemOperation, listAround, placeOf, removeItem } from '../document/make-edit.js';
 import type { Photo, PhotoArea, Project, Sheet } from '../document/project.js';
-import { placedPhoto, type GripContext } from '../fit/grip.js';
+import { placedPhoto, placedPicture, type GripContext } from '../fit/grip.js';
 import { openingHull, respectCover } from '../fit/opening-fit.js';
 import { layoutSize } from '../fit/photo-layout.js';
 import { isShared } from '../fit/register.js';
@@ -100,8 +100,8 @@ function followed({ was, before, project }: Before, now: Now, shaper: Shaper): S
   const hostBefore = findOpening(before, hostId);
   if (!host) return { operations: hostBefore ? removeItem(sheet, opening.id, '').operations : [free(now)] };
   const contexts = {
-    before: { sheet: before, photos: project.photos, shaper },
-    now: { sheet, photos: now.project.photos, shaper },
+    before: { ...project, sheet: before, shaper },
+    now: { ...now.project, sheet, shaper },
   };
   const areaBefore =
     hostBefore && placedPhoto(hostBefore, contexts.before)?.photo.areas?.find(({ id }) => id === was.host!.areaId);
@@ -144,7 +144,7 @@ function free({ sheet, opening }: Now): Operation {
 /** The form of its place, and its photo as large in it as before. */
 function laidIn(opening: Opening, { outline, box }: Opening, context: GripContext): ItemProperties {
   const after = { ...opening, outline, box };
-  const placed = placedPhoto(opening, context);
+  const placed = placedPicture(opening, context);
   if (!placed || isShared(opening.fill)) return { outline, box };
   const [from, to] = [layoutSize(opening), layoutSize(after)];
   const [across, down] = [to.width / from.width, to.height / from.height];
@@ -153,7 +153,7 @@ function laidIn(opening: Opening, { outline, box }: Opening, context: GripContex
   return {
     outline,
     box,
-    fill: { ...placed.fill, placement: respectCover(placed.fill, placement, openingHull(after, context.shaper), placed.photo) },
+    fill: { ...placed.fill, placement: respectCover(placed.fill, placement, openingHull(after, context.shaper), placed.picture) },
   };
 }
 

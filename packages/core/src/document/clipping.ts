@@ -2,12 +2,13 @@ import { isShared, ownFill } from '../fit/register.js';
 import { copiesOf, crossingsBetween, layCopies } from './copies.js';
 import type { Crossing } from './crossing.js';
 import type { Edit, Operation } from './edit.js';
-import { revisionOf } from './find-item.js';
+import { findSheet, revisionOf } from './find-item.js';
 import { isPart } from './is-part.js';
 import type { Item } from './item.js';
 import { frontOf, idsOf } from './make-edit.js';
 import type { Cutout, CutoutRevision, Photo, PhotoArea, Project, Sheet } from './project.js';
 import { referencesOfItems } from './references.js';
+import { wouldShowItself } from './shown-sheets.js';
 
 /** Copied items, from back to front, with the crossings between them and the photos that they show. */
 export interface Clipping {
@@ -23,7 +24,7 @@ export function writeClipping(project: Project, sheet: Sheet, items: readonly It
     if (item.type === 'group') return { ...item, items: item.items.map(own) };
     return isShared(item.fill) ? { ...item, fill: ownFill(item, sheet) } : item;
   };
-  const shown = referencesOfItems(items, project.photos).photos;
+  const shown = referencesOfItems(items, project).photos;
   const photos = Object.values(project.photos).filter(({ id }) => shown.has(id));
   const crossings = crossingsBetween(new Set(items.flatMap(idsOf)), sheet.crossings);
   return JSON.stringify({ items: items.map(own), crossings, photos });
@@ -39,7 +40,7 @@ export function readClipping(text: string): Clipping | null {
       crossings.every((crossing) => isPart('crossing', crossing));
     if (!areParts || items.length === 0) return null;
     const known = new Set(photos.map(({ id }) => id));
-    const { photos: shown, placements } = referencesOfItems(items, {});
+    const { photos: shown, placements } = referencesOfItems(items, { photos: {}, sheets: [] });
     const isWhole = placements.size === 0 && [...shown].every((id) => known.has(id));
     return isWhole ? { items, crossings, photos } : null;
   } catch {
@@ -56,7 +57,7 @@ export function pasteEdit(
 ): { readonly edit: Edit; readonly ids: readonly string[] } {
   const by = where === 'beside' ? Math.max(8, Math.min(sheet.width, sheet.height) * 0.03) : 0;
   const copies = copiesOf(
-    items.map((item): Item => ({ ...item, locked: false })),
+    items.map((item): Item => ({ ...withoutLostSheets(item, project, sheet.id), locked: false })),
     crossings,
     by,
   );
@@ -64,6 +65,15 @@ export function pasteEdit(
   const inserts = layCopies(sheet, frontOf(sheet), copies);
   const name = `Paste ${items.length === 1 ? items[0]!.name : `${items.length} items`}`;
   return { edit: { name, operations: [...added, ...inserts] }, ids: copies.items.map(({ id }) => id) };
+}
+
+/** What shows a sheet that this project does not have, or one that shows the sheet it is laid on, comes empty. */
+function withoutLostSheets(item: Item, project: Project, sheetId: string): Item {
+  if (item.type === 'group') return { ...item, items: item.items.map((inner) => withoutLostSheets(inner, project, sheetId)) };
+  const { fill } = item;
+  const isLost =
+    fill.type === 'sheet' && (!findSheet(project, fill.sheetId) || wouldShowItself(project, sheetId, fill.sheetId));
+  return isLost ? { ...item, fill: { type: 'none' } } : item;
 }
 
 /** Lists a photo that the project does not have, or gives its photo the cutouts, revisions and areas that it does not have. */

@@ -11,6 +11,9 @@ export type ColourFill = FillOf<'colour'>;
 export type GradientFill = FillOf<'gradient'>;
 export type DrawingFill = FillOf<'drawing'>;
 export type PhotoFill = FillOf<'photo'>;
+export type SheetFill = FillOf<'sheet'>;
+/** What shows a picture that lies in it by a placement. */
+export type PictureFill = PhotoFill | SheetFill;
 
 export type FitRule = NonNullable<PhotoFill['fit']>;
 

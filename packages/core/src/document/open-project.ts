@@ -38,6 +38,10 @@ export function openProject(raw: unknown, migrations: readonly Migration[] = MIG
   for (const photoId of referencesOf(project).photos) {
     if (!(photoId in project.photos)) return { ...refuse('The project shows a photo that it does not list.'), where: photoId };
   }
+  for (const sheetId of referencesOf(project).sheets) {
+    if (!project.sheets.some(({ id }) => id === sheetId))
+      return { ...refuse('The project shows a sheet that it does not have.'), where: sheetId };
+  }
   for (const sheet of project.sheets) {
     const [, ...rest] = [...openingsOf(sheet.items)].filter(isBackground);
     if (rest.length > 0 || (backgroundOf(sheet) === undefined && [...openingsOf(sheet.items)].some(isBackground)))

@@ -60,13 +60,13 @@ describe('what a project needs', () => {
     ]);
     expect(needed('card')).toEqual([]);
     expect(needed('gone')).toEqual([]);
-    expect(referencesOfItems([lies('pane')], { heron: { ...testPhoto('heron'), areas } }).mattes).toEqual([]);
+    expect(referencesOfItems([lies('pane')], { sheets: [], photos: { heron: { ...testPhoto('heron'), areas } } }).mattes).toEqual([]);
   });
 
   it('is that of some sheets only, or of some items', () => {
     expect([...referencesOf(project, ['sheet_2']).photos]).toEqual(['lake']);
     expect(referencesOf(project, ['sheet_2']).text).toBe('');
-    expect([...referencesOfItems([word], {}).faces]).toEqual(['archivo', 'face_own', 'fraunces']);
-    expect(referencesOfItems(made.sheets[0]!.items, {}).mattes).toEqual([]);
+    expect([...referencesOfItems([word], { photos: {}, sheets: [] }).faces]).toEqual(['archivo', 'face_own', 'fraunces']);
+    expect(referencesOfItems(made.sheets[0]!.items, { photos: {}, sheets: [] }).mattes).toEqual([]);
   });
 });

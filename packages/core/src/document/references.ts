@@ -11,7 +11,7 @@ export interface NeededMatte {
   readonly matteSha256: string;
 }
 
-/** All that part of a project needs to be drawn, followed to its end. */
+/** All that part of a project needs to be drawn, followed to its end: what a sheet needs that is shown is needed too. */
 export interface References {
   /** Ids of photos. */
   readonly photos: ReadonlySet<string>;
@@ -21,6 +21,8 @@ export interface References {
   readonly faces: ReadonlySet<string>;
   /** All that is set in them. */
   readonly text: string;
+  /** Ids of sheets that are shown in openings. */
+  readonly sheets: ReadonlySet<string>;
   /** Ids of placements that their sheet keeps for several. */
   readonly placements: ReadonlySet<string>;
 }
@@ -31,12 +33,12 @@ const known = new WeakMap<Sheet, readonly Reference[]>();
 /** What sheets of a project need. @param sheetIds - all sheets when absent. */
 export function referencesOf({ sheets, photos }: Project, sheetIds?: readonly string[]): References {
   const wanted = sheetIds ? sheets.filter(({ id }) => sheetIds.includes(id)) : sheets;
-  return followed(wanted.flatMap(sheetReferences), photos);
+  return followed(wanted.flatMap(sheetReferences), { photos, sheets });
 }
 
 /** What items of a project need. */
-export function referencesOfItems(items: readonly Item[], photos: Project['photos']): References {
-  return followed(itemReferences(items), photos);
+export function referencesOfItems(items: readonly Item[], project: Pick<Project, 'photos' | 'sheets'>): References {
+  return followed(itemReferences(items), project);
 }
 
 function sheetReferences(sheet: Sheet): readonly Reference[] {
@@ -62,14 +64,21 @@ function hostReferences({ host }: Opening, openings: readonly Opening[]): readon
   return fill?.type === 'photo' ? [{ to: 'area', photoId: fill.photoId, id: host!.areaId }] : [];
 }
 
-function followed(references: readonly Reference[], photos: Project['photos']): References {
-  const [shown, faces, placements] = [new Set<string>(), new Set<string>(), new Set<string>()];
+function followed(references: readonly Reference[], { photos, sheets }: Pick<Project, 'photos' | 'sheets'>): References {
+  const [shown, faces, placements, shownSheets] = [new Set<string>(), new Set<string>(), new Set<string>(), new Set<string>()];
   const mattes = new Map<string, NeededMatte>();
   const need = (photoId: string, matteSha256: string): unknown =>
     mattes.set(`${photoId}/${matteSha256}`, { photoId, matteSha256 });
   let text = '';
-  for (const reference of references) {
+  const follow = (reference: Reference): void => {
     if (reference.to === 'photo') shown.add(reference.id);
+    else if (reference.to === 'sheet') {
+      if (shownSheets.has(reference.id)) return;
+      shownSheets.add(reference.id);
+      const sheet = sheets.find(({ id }) => id === reference.id);
+      // A placement is its own sheet's.
+      for (const inner of sheet ? sheetReferences(sheet) : []) if (inner.to !== 'placement') follow(inner);
+    }
     else if (reference.to === 'placement') placements.add(reference.id);
     else if (reference.to === 'face') {
       faces.add(reference.id);
@@ -82,6 +91,7 @@ function followed(references: readonly Reference[], photos: Project['photos']): 
       const matteSha256 = revisionOf(photos[photoId], cutout)?.matteSha256;
       if (matteSha256 !== undefined) need(photoId, matteSha256);
     }
-  }
-  return { photos: shown, mattes: [...mattes.values()], faces, text, placements };
+  };
+  references.forEach(follow);
+  return { photos: shown, mattes: [...mattes.values()], faces, text, sheets: shownSheets, placements };
 }

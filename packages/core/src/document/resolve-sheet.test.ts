@@ -6,7 +6,7 @@ import { isByRole, literalColour } from '../kinds/colour.js';
 import { applyEdit } from './edit.js';
 import { changeProject } from './make-edit.js';
 import { rebaseEdits } from './rebase.js';
-import { resolvedFor, resolveSheet } from './resolve-sheet.js';
+import { resolvedIn, resolveSheet } from './resolve-sheet.js';
 import type { Project } from './project.js';
 
 const plain = testOpening('plain', { fill: { type: 'colour', colour: '#112233' } });
@@ -32,7 +32,7 @@ function hasRole(value: unknown): boolean {
 
 describe('a resolved sheet', () => {
   it('has the colours that the project has for their roles', () => {
-    const sheet = resolvedFor(project.sheets[0]!, roles);
+    const sheet = resolvedIn({ ...project, roles }, project.sheets[0]!);
     const [, group] = sheet.items;
     if (group?.type !== 'group') throw new Error('Not the group');
     expect(group.items[0]).toEqual({
@@ -50,15 +50,15 @@ describe('a resolved sheet', () => {
   });
 
   it('is made once, and what has nothing to resolve stays the very same', () => {
-    const sheet = resolvedFor(project.sheets[0]!, roles);
-    expect(resolvedFor(project.sheets[0]!, roles)).toBe(sheet);
+    const sheet = resolvedIn({ ...project, roles }, project.sheets[0]!);
+    expect(resolvedIn({ ...project, roles }, project.sheets[0]!)).toBe(sheet);
     expect(sheet.items[0]).toBe(plain);
     const only = testProject([plain]);
     expect(resolveSheet(only, 'sheet_1')).toBe(only.sheets[0]);
     expect(resolveSheet(only, 'nowhere')).toBeNull();
     // Another sheet with the same items: they are known.
-    expect(resolvedFor({ ...project.sheets[0]!, name: 'Other' }, roles).items[1]).toBe(sheet.items[1]);
-    expect(resolvedFor(project.sheets[0]!, { ...roles }).items[1]).not.toBe(sheet.items[1]);
+    expect(resolvedIn({ ...project, roles }, { ...project.sheets[0]!, name: 'Other' }).items[1]).toBe(sheet.items[1]);
+    expect(resolvedIn({ ...project, roles: { ...roles } }, project.sheets[0]!).items[1]).not.toBe(sheet.items[1]);
   });
 
   it('has no role left, whatever was done to the project', () => {

@@ -68,7 +68,7 @@ function takePhoto(hits: readonly Opening[], sheet: Sheet, at: Point, shaper: Sh
     if (opening.kind === 'loose' || isGround(opening, sheet)) {
       return { act: 'lay', opening: null, target: { act: 'replace', opening: over ?? opening } };
     }
-    return { act: isFilled(opening) ? 'replace' : 'fill', opening, target: null };
+    return { act: isFilled(opening) || opening.fill.type === 'sheet' ? 'replace' : 'fill', opening, target: null };
   }
   const target: DropTarget = over ? { act: 'replace', opening: over } : { act: 'background', opening: null };
   return { act: 'lay', opening: null, target: over || isOnSheet(at, sheet) ? target : null };

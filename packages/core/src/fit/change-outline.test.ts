@@ -22,7 +22,7 @@ import { placementMatrix } from './placement.js';
 const shaper = await testShaper();
 const photo: Photo = { id: 'photo_1', sha256: '0'.repeat(64), name: 'hare', width: 1200, height: 800 };
 const project = { ...newProject('Test', { width: 500, height: 500, unit: 'px' }), photos: { [photo.id]: photo } };
-const context: GripContext = { sheet: project.sheets[0]!, photos: project.photos, shaper };
+const context: GripContext = { sheet: project.sheets[0]!, sheets: [], photos: project.photos, shaper };
 
 function filled(outline: Outline, x: number, y: number, turn = 0): Opening {
   const opening = newShapedOpening('Hole', outline, { x, y }, 200, 140);

@@ -14,14 +14,14 @@ import { fitPhoto, openingHull, respectCover } from './opening-fit.js';
 import { changeOpening, isShared } from './register.js';
 import { relaid } from './photo-layout.js';
 import { withTrueProportion } from './true-corners.js';
-import { setBoxByGrip, placePhoto, placedPhoto, type GripContext, type PlacedPhoto } from './grip.js';
+import { setBoxByGrip, placePhoto, placedPicture, type GripContext, type PlacedPicture } from './grip.js';
 
 /**
  * Another outline in the same box. Photo, placement and finish stay; the photo moves or grows only as far as the new outline
  * would show a gap. Four corners get the proportion of what they are a picture of.
  */
 export function changeOutline(opening: Opening, wanted: Outline, context: GripContext): ItemProperties {
-  const placed = placedPhoto(opening, context);
+  const placed = placedPicture(opening, context);
   const outline = withTrueProportion({ outline: wanted, box: opening.box }, context.sheet);
   if (!placed) return { outline };
   const after = { ...opening, outline };
@@ -38,12 +38,12 @@ export function changeOutline(opening: Opening, wanted: Outline, context: GripCo
 export function laidAnew(
   before: Opening,
   after: Opening,
-  placed: PlacedPhoto,
+  placed: PlacedPicture,
   { shaper }: Pick<GripContext, 'shaper'>,
 ): Placement {
-  const { fill, placement, photo } = placed;
-  if (fill.fit && fill.fit !== 'own') return fitPhoto(fill.fit, after, photo, shaper, placement);
-  return respectCover(fill, relaid(placement, before, after), openingHull(after, shaper), photo);
+  const { fill, placement, picture } = placed;
+  if (fill.fit && fill.fit !== 'own') return fitPhoto(fill.fit, after, picture, shaper, placement);
+  return respectCover(fill, relaid(placement, before, after), openingHull(after, shaper), picture);
 }
 
 /**

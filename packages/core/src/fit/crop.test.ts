@@ -14,7 +14,7 @@ import { placementMatrix } from './placement.js';
 const shaper = await testShaper();
 const photo = testPhoto('p', 1600, 1200);
 const sheet = testProject([]).sheets[0]!;
-const context = { sheet, photos: { p: photo }, shaper };
+const context = { sheet, sheets: [], photos: { p: photo }, shaper };
 const loose = loosePhoto(photo, sheet, { x: 500, y: 400 });
 
 const changed = (opening: Opening, after: object): Opening => ({ ...opening, ...after });

@@ -3,7 +3,7 @@ import type { Opening } from '../document/item.js';
 import { boxMatrix, resizeBox } from '../geometry/box.js';
 import { apply, chain, invert, rotation, translation, type Point } from '../geometry/matrix.js';
 import { isWarped } from '../kinds/outlines/outlines.js';
-import { placedPhoto, placePhoto, setBoxByGrip, type GripContext } from './grip.js';
+import { placedPicture, placePhoto, setBoxByGrip, type GripContext } from './grip.js';
 import { layoutPoint, layoutSize } from './photo-layout.js';
 import { transformPlacement } from './placement.js';
 
@@ -13,14 +13,14 @@ import { transformPlacement } from './placement.js';
  */
 export function cropTo(opening: Opening, proportion: number, context: GripContext): ItemProperties {
   const { box } = opening;
-  const placed = placedPhoto(opening, context);
+  const placed = placedPicture(opening, context);
   const turned = !placed || placed.placement.turn % 180 !== 0;
   if (turned || placed.fill.keepCovered === false) {
     const height = Math.min(box.height, box.width / proportion);
     return setBoxByGrip(opening, 'opening', resizeBox(box, height * proportion, height, { x: 0.5, y: 0.5 }), context);
   }
-  const { placement, photo } = placed;
-  const [reachX, reachY] = [photo.width * placement.scale, photo.height * placement.scale];
+  const { placement, picture } = placed;
+  const [reachX, reachY] = [picture.width * placement.scale, picture.height * placement.scale];
   const area = box.width * box.height;
   const height = Math.min(Math.sqrt(area / proportion), reachY, reachX / proportion);
   const width = height * proportion;
@@ -49,7 +49,7 @@ function inPerspective(opening: Opening, ...places: readonly [Point, Point]): [P
  * is nearer. It keeps its opening covered.
  */
 export function straighten(opening: Opening, from: Point, to: Point, context: GripContext): ItemProperties {
-  const placed = placedPhoto(opening, context);
+  const placed = placedPicture(opening, context);
   const [a, b] = inPerspective(opening, from, to);
   const angle = (Math.atan2(b.y - a.y, b.x - a.x) * 180) / Math.PI;
   const off = angle - Math.round(angle / 90) * 90;

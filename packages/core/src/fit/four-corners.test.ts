@@ -26,7 +26,7 @@ const shaper = await testShaper();
 const photo: Photo = { id: 'photo_a', sha256: '0'.repeat(64), name: 'board', width: 1200, height: 800 };
 const project = testProject([]);
 const sheet = { ...project.sheets[0]!, width: 1600, height: 1200 };
-const context: GripContext = { sheet, photos: { [photo.id]: photo }, shaper };
+const context: GripContext = { sheet, sheets: [], photos: { [photo.id]: photo }, shaper };
 const picture = { middle: { x: 800, y: 600 }, diagonal: 2000 };
 
 /** An opening whose four corners lie at these places of the sheet. */

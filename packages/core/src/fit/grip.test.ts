@@ -14,7 +14,7 @@ import { placementMatrix } from './placement.js';
 const shaper = await testShaper();
 const photo = testPhoto();
 const project = testProject([]);
-const context: GripContext = { sheet: project.sheets[0]!, photos: project.photos, shaper };
+const context: GripContext = { sheet: project.sheets[0]!, sheets: [], photos: project.photos, shaper };
 
 function filled(change: Partial<Opening> = {}): Opening {
   const opening = testOpening('a', { outline: { type: 'ellipse' }, ...change });

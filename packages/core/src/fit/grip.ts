@@ -1,7 +1,8 @@
-import type { PhotoFill, Placement } from '../document/fill.js';
+import type { Fill, PhotoFill, PictureFill, Placement } from '../document/fill.js';
 import type { ItemProperties } from '../document/edit.js';
 import type { Box, Opening } from '../document/item.js';
 import type { Photo, Sheet } from '../document/project.js';
+import { pictureSize } from '../document/shown-sheets.js';
 import { boxCentre, boxMatrix } from '../geometry/box.js';
 import { apply, applyVector, invert, multiply, rotation, type Point } from '../geometry/matrix.js';
 import { isWarped } from '../kinds/outlines/outlines.js';
@@ -10,6 +11,7 @@ import { respectCover } from './opening-fit.js';
 import { layoutPoint } from './photo-layout.js';
 import { coverHull, isShared, placementInBox } from './register.js';
 import { covers } from './cover.js';
+import type { FocusedSize } from './keep-focus.js';
 import { normalTurn, scalePlacement, transformPlacement } from './placement.js';
 
 /** What the pointer moves. */
@@ -18,14 +20,22 @@ export type Grip = 'opening' | 'photo' | 'both';
 /** What a gesture on an opening needs to know besides the opening. */
 export interface GripContext {
   readonly sheet: Sheet;
+  /** All of the project: an opening can show another one. */
+  readonly sheets: readonly Sheet[];
   readonly photos: Readonly<Record<string, Photo>>;
   readonly shaper: Shaper;
 }
 
-/** A photo in an opening, and how it lies in what it is laid out in. */
-export interface PlacedPhoto {
-  readonly fill: PhotoFill;
+/** A picture in an opening, be it a photo or another sheet, and how it lies in what it is laid out in. */
+export interface PlacedPicture {
+  readonly fill: PictureFill;
   readonly placement: Placement;
+  readonly picture: FocusedSize;
+}
+
+/** A photo in an opening, and how it lies in what it is laid out in. */
+export interface PlacedPhoto extends PlacedPicture {
+  readonly fill: PhotoFill;
   readonly photo: Photo;
 }
 
@@ -35,7 +45,28 @@ export function placedPhoto(opening: Opening, context: GripContext): PlacedPhoto
   if (fill.type !== 'photo') return undefined;
   const photo = context.photos[fill.photoId];
   const placement = placementInBox(fill, opening.box, context.sheet);
-  return photo && placement ? { fill, placement, photo } : undefined;
+  return photo && placement ? { fill, placement, picture: photo, photo } : undefined;
+}
+
+/** Whether a fill shows a picture that can be moved, scaled and turned in its opening. */
+export function showsPicture(fill: Fill): fill is PictureFill {
+  return fill.type === 'photo' || fill.type === 'sheet';
+}
+
+/** The size of what a fill shows, px of its own, with its focus where that is known; undefined where that is not there. */
+export function pictureOf(fill: PictureFill, { photos, sheets }: Pick<GripContext, 'photos' | 'sheets'>): FocusedSize | undefined {
+  if (fill.type === 'photo') return photos[fill.photoId];
+  const sheet = sheets.find(({ id }) => id === fill.sheetId);
+  return sheet && pictureSize(sheet);
+}
+
+/** The picture of an opening and its placement in the frame of the box, also where that is shared; undefined for other fills. */
+export function placedPicture(opening: Opening, context: GripContext): PlacedPicture | undefined {
+  const { fill } = opening;
+  if (!showsPicture(fill)) return undefined;
+  const picture = pictureOf(fill, context);
+  const placement = placementInBox(fill, opening.box, context.sheet);
+  return picture && placement ? { fill, placement, picture } : undefined;
 }
 
 /**
@@ -43,7 +74,7 @@ export function placedPhoto(opening: Opening, context: GripContext): PlacedPhoto
  * @param from - the place of the sheet that is moved: in perspective it tells how far the photo goes. The middle of the box when absent.
  */
 export function moveByGrip(opening: Opening, grip: Grip, delta: Point, context: GripContext, from?: Point): ItemProperties {
-  const placed = placedPhoto(opening, context);
+  const placed = placedPicture(opening, context);
   const { box } = opening;
   if (placed && grip === 'photo')
     return withPlacement(opening, placed, shifted(placed.placement, movedInLayout(opening, delta, from)), context);
@@ -70,7 +101,7 @@ function shifted(placement: Placement, by: Point): Placement {
  * otherwise only moved, since a photo is never squashed. With the other grips it stays where it is on the sheet; in perspective it goes along.
  */
 export function setBoxByGrip(opening: Opening, grip: Grip, box: Box, context: GripContext): ItemProperties {
-  const placed = placedPhoto(opening, context);
+  const placed = placedPicture(opening, context);
   if (!placed) return { box };
   const before = opening.box;
   const [fx, fy] = [box.width / before.width, box.height / before.height];
@@ -89,39 +120,39 @@ export function setBoxByGrip(opening: Opening, grip: Grip, box: Box, context: Gr
 
 /** Scales the photo about a point of the box's own frame; it keeps its opening covered. */
 export function scalePhoto(opening: Opening, factor: number, about: Point, context: GripContext): ItemProperties {
-  const placed = placedPhoto(opening, context);
+  const placed = placedPicture(opening, context);
   if (!placed) return {};
   return withPlacement(opening, placed, scalePlacement(placed.placement, factor, layoutPoint(opening, about)), context);
 }
 
 /** Turns the photo to `turn` degrees (relative to its opening) about its own middle. */
 export function turnPhoto(opening: Opening, turn: number, context: GripContext): ItemProperties {
-  const placed = placedPhoto(opening, context);
+  const placed = placedPicture(opening, context);
   if (!placed) return {};
   return withPlacement(opening, placed, { ...placed.placement, turn: normalTurn(turn) }, context);
 }
 
 /** Gives the photo this placement, or the nearest one that keeps the opening covered. */
 export function placePhoto(opening: Opening, placement: Placement, context: GripContext): ItemProperties {
-  const placed = placedPhoto(opening, context);
+  const placed = placedPicture(opening, context);
   return placed ? withPlacement(opening, placed, placement, context) : {};
 }
 
 function isCoveredBy(
   opening: Opening,
-  { fill, photo }: PlacedPhoto,
+  { fill, picture }: PlacedPicture,
   placement: Placement,
   { sheet, shaper }: GripContext,
 ): boolean {
-  return fill.keepCovered === false || covers(placement, coverHull(opening, sheet, shaper), photo);
+  return fill.keepCovered === false || covers(placement, coverHull(opening, sheet, shaper), picture);
 }
 
 function withPlacement(
   opening: Opening,
-  { fill, photo }: PlacedPhoto,
+  { fill, picture }: PlacedPicture,
   placement: Placement,
   context: GripContext,
 ): ItemProperties {
   const hull = coverHull(opening, context.sheet, context.shaper);
-  return { fill: { ...fill, fit: 'own', placement: respectCover(fill, placement, hull, photo) } };
+  return { fill: { ...fill, fit: 'own', placement: respectCover(fill, placement, hull, picture) } };
 }

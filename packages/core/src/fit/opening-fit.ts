@@ -1,4 +1,4 @@
-import type { FitRule, PhotoFill, Placement } from '../document/fill.js';
+import type { FitRule, PhotoFill, PictureFill, Placement } from '../document/fill.js';
 import type { Opening } from '../document/item.js';
 import type { Photo, Sheet } from '../document/project.js';
 import { areaInsideConvex, convexHull, signedArea, type Polygons } from '../geometry/polygon.js';
@@ -42,13 +42,13 @@ export function fitByRule(rule: FitRule, hull: Hull, photo: FocusedSize, previou
   return keepFocus(fillOpening(hull, photo, turn, flip), hull, photo, rule === 'subject' ? 'centred' : 'inside');
 }
 
-/** The placement of a photo fill, looked up on the sheet when it is shared. */
-export function resolvePlacement(fill: PhotoFill, sheet: Sheet): Placement | undefined {
+/** The placement of what a fill shows, looked up on the sheet when it is shared. */
+export function resolvePlacement(fill: PictureFill, sheet: Sheet): Placement | undefined {
   return typeof fill.placement === 'string' ? sheet.placements[fill.placement] : fill.placement;
 }
 
 /** `placement` moved so that the opening shows no gap, unless the fill says that gaps are wanted. */
-export function respectCover(fill: PhotoFill, placement: Placement, hull: Hull, photo: Size): Placement {
+export function respectCover(fill: PictureFill, placement: Placement, hull: Hull, photo: Size): Placement {
   return fill.keepCovered === false ? placement : keepCovered(placement, hull, photo);
 }
 
@@ -74,10 +74,10 @@ export function effectiveResolution(placement: Placement, sheet: Pick<Sheet, 'dp
 }
 
 /**
- * The placement of a photo in an opening by a rule; turn and flip are kept from `previous`. Between letters much of a photo is hidden: there
+ * The placement of a picture in an opening by a rule; turn and flip are kept from `previous`. Between letters much of a photo is hidden: there
  * it is placed so that its focus lies on one of them.
  */
-export function fitPhoto(rule: FitRule, opening: Opening, photo: Photo, shaper: Shaper, previous?: Placement): Placement {
+export function fitPhoto(rule: FitRule, opening: Opening, photo: FocusedSize, shaper: Shaper, previous?: Placement): Placement {
   const hull = openingHull(opening, shaper);
   const placement = fitByRule(rule, hull, photo, previous);
   if (rule === 'whole' || opening.outline.type !== 'lettering' || !photo.focus) return placement;

@@ -27,7 +27,7 @@ const [wide, tall] = [testPhoto('wide', 2000, 1000), testPhoto('tall', 900, 1800
 
 function contextOf(items: readonly Item[]) {
   const project = testProject(items, [wide, tall]);
-  return { project, sheet: project.sheets[0]!, photos: project.photos, shaper };
+  return { project, sheet: project.sheets[0]!, sheets: [], photos: project.photos, shaper };
 }
 
 const shape = (id: string, x: number, y: number, change: Partial<Opening> = {}): Opening =>

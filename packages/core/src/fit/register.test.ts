@@ -25,7 +25,7 @@ const begun = testProject([host, window, third]);
 
 const sheetOf = (project: Project): Sheet => project.sheets[0]!;
 const get = (project: Project, id: string): Opening => findOpening(sheetOf(project), id)!;
-const contextOf = (project: Project) => ({ sheet: sheetOf(project), photos: project.photos, shaper });
+const contextOf = (project: Project) => ({ sheet: sheetOf(project), sheets: [], photos: project.photos, shaper });
 const joined = applyEdit(begun, joinRegister(sheetOf(begun), [window, third], host, begun.photos, shaper));
 const sharedOf = (project: Project): Placement => Object.values(sheetOf(project).placements)[0]!;
 

@@ -1,6 +1,6 @@
 import { isBackground } from '../document/background.js';
 import type { Edit, ItemProperties, Operation } from '../document/edit.js';
-import type { PhotoFill, Placement } from '../document/fill.js';
+import type { PhotoFill, PictureFill, Placement } from '../document/fill.js';
 import { isHidden, openingsOf } from '../document/find-item.js';
 import type { Box, Opening } from '../document/item.js';
 import { changeItemOperation, changeSheet } from '../document/make-edit.js';
@@ -27,7 +27,7 @@ export function windowsOf(sheet: Sheet, placementId: string): Opening[] {
 }
 
 /** The placement of a fill as seen in a box, whether it is the opening's own or shared; undefined where a shared one is missing. */
-export function placementInBox(fill: PhotoFill, box: Box, sheet: Sheet): Placement | undefined {
+export function placementInBox(fill: PictureFill, box: Box, sheet: Sheet): Placement | undefined {
   if (typeof fill.placement !== 'string') return fill.placement;
   const shared = sheet.placements[fill.placement];
   return shared && transformPlacement(invert(boxMatrix(box)), shared);

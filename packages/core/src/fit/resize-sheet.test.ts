@@ -90,7 +90,7 @@ describe('a sheet of another size', () => {
         const { edit, after } = resized(width, height, of);
         for (const id of ['ground', 'middle', 'logo']) {
           const opening = get(after, id);
-          const placed = placedPhoto(opening, { sheet: after.sheets[0]!, photos: of.photos, shaper });
+          const placed = placedPhoto(opening, { sheet: after.sheets[0]!, sheets: [], photos: of.photos, shaper });
           if (placed) expect(covers(placed.placement, openingHull(opening, shaper), photo, 1e-3)).toBe(true);
         }
         expect(applyEdit(after, invertEdit(edit))).toEqual(of);

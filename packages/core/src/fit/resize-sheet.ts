@@ -1,6 +1,6 @@
 import { applyEdit, type Edit, type ItemProperties, type Operation } from '../document/edit.js';
 import { backgroundBox, backgroundOf, withoutBackground } from '../document/background.js';
-import type { Fill, PhotoFill, Placement } from '../document/fill.js';
+import type { Fill, PictureFill, Placement } from '../document/fill.js';
 import type { Item, Opening } from '../document/item.js';
 import { changeItemOperation, changeSheet } from '../document/make-edit.js';
 import type { Photo, Project, Sheet } from '../document/project.js';
@@ -8,6 +8,7 @@ import type { Bounds } from '../geometry/bounds.js';
 import { convexHull } from '../geometry/polygon.js';
 import type { Shaper } from '../lettering/shaper.js';
 import { keepCovered } from './cover.js';
+import { pictureOf, showsPicture, type GripContext } from './grip.js';
 import { itemBounds } from './item-bounds.js';
 import { keepFocus } from './keep-focus.js';
 import { fitPhoto, openingHull, respectCover } from './opening-fit.js';
@@ -22,6 +23,9 @@ export interface ResizeContext {
   readonly photos: Readonly<Record<string, Photo>>;
   readonly shaper: Shaper;
 }
+
+/** What lets pictures be fitted anew. */
+type Pictures = Pick<GripContext, 'photos' | 'sheets' | 'shaper'>;
 
 /** Closer than this share of the side to both edges, an item spans the sheet and goes on spanning it. */
 const SPANS = 0.12;
@@ -58,12 +62,15 @@ export function resizeSheet(
       '',
     ).operations,
     ...backgroundAfter(sheet, size, photos),
-    ...withoutBackground(sheet.items).flatMap((item) => itemAfter(item, sheet, size, factor, { photos, shaper })),
+    ...withoutBackground(sheet.items).flatMap((item) => itemAfter(item, sheet, size, factor, { photos, sheets: project.sheets, shaper })),
   ];
   const name = 'Resize the sheet';
   return {
     name,
-    operations: [...operations, ...coverWindows(applyEdit(project, { name, operations }), sheet.id, photos, shaper)],
+    operations: [
+      ...operations,
+      ...coverWindows(applyEdit(project, { name, operations }), sheet.id, photos, shaper),
+    ],
   };
 }
 
@@ -72,7 +79,7 @@ function itemAfter(
   sheet: Sheet,
   size: { readonly width: number; readonly height: number },
   factor: number,
-  { photos, shaper }: Pick<ResizeContext, 'photos' | 'shaper'>,
+  pictures: Pictures,
 ): Operation[] {
   const bounds = itemBounds(item);
   if (!bounds) return [];
@@ -91,7 +98,7 @@ function itemAfter(
     changeItemOperation(
       sheet,
       item,
-      stretched(item, frame, { x: x.at, y: y.at, width: x.length, height: y.length }, photos, shaper),
+      stretched(item, frame, { x: x.at, y: y.at, width: x.length, height: y.length }, pictures),
     ),
   ];
 }
@@ -119,8 +126,7 @@ function stretched(
   opening: Opening,
   frame: Parameters<typeof transformedOpening>[1],
   area: Bounds,
-  photos: Readonly<Record<string, Photo>>,
-  shaper: Shaper,
+  pictures: Pictures,
 ): ItemProperties {
   const after = { ...opening, ...transformedOpening(opening, frame) } as Opening;
   const isAcross = after.box.turn % 180 !== 0;
@@ -133,23 +139,24 @@ function stretched(
     ...(outline === opening.outline ? {} : { outline }),
     ...(finish === opening.finish ? {} : { finish }),
     ...(overhangs === opening.overhangs ? {} : { overhangs: overhangs! }),
-    ...(grown.fill.type === 'photo' && !isShared(grown.fill) ? { fill: refitted(after, grown, photos, shaper) } : {}),
+    ...(showsPicture(grown.fill) && !isShared(grown.fill) ? { fill: refitted(after, grown, pictures) } : {}),
   };
 }
 
-/** The photo of an opening that got another form. A placement chosen by hand is kept as far as it covers and shows the focus. */
-function refitted(before: Opening, after: Opening, photos: Readonly<Record<string, Photo>>, shaper: Shaper): Fill {
-  const fill = after.fill as PhotoFill;
-  const photo = photos[fill.photoId];
+/** The picture of an opening that got another form. A placement chosen by hand is kept as far as it covers and shows the focus. */
+function refitted(before: Opening, after: Opening, pictures: Pictures): Fill {
+  const { shaper } = pictures;
+  const fill = after.fill as PictureFill;
+  const picture = pictureOf(fill, pictures);
   const placement = fill.placement as Placement;
-  if (!photo) return fill;
+  if (!picture) return fill;
   if (fill.fit !== undefined && fill.fit !== 'own')
-    return { ...fill, placement: fitPhoto(fill.fit, after, photo, shaper, placement) };
+    return { ...fill, placement: fitPhoto(fill.fit, after, picture, shaper, placement) };
   const [fx, fy] = [after.box.width / before.box.width, after.box.height / before.box.height];
   const moved = { ...placement, x: placement.x * fx, y: placement.y * fy, scale: placement.scale * Math.max(fx, fy) };
   const hull = openingHull(after, shaper);
-  const covered = respectCover(fill, moved, hull, photo);
-  return { ...fill, placement: fill.keepCovered === false ? covered : keepFocus(covered, hull, photo, 'inside') };
+  const covered = respectCover(fill, moved, hull, picture);
+  return { ...fill, placement: fill.keepCovered === false ? covered : keepFocus(covered, hull, picture, 'inside') };
 }
 
 function backgroundAfter(

@@ -54,7 +54,7 @@ export function changeRoleFace(
       // As the ones before it left it: letterings may show one photo together.
       const opening = [...openingsOf(sheet.items)].find((each): each is Opening => each.id === id)!;
       const outline = withFace(opening.outline as LetteringOutline, { ...face, role }, axesOf, follows);
-      const context = { sheet, photos: now.photos, shaper };
+      const context = { ...now, sheet, shaper };
       const operations = changeOpeningOperations(sheet, opening, letteringProperties(context, opening, outline));
       now = applyEdit(now, { name, operations });
       done.push(...operations);

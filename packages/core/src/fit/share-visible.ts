@@ -1,11 +1,11 @@
 import type { Placement } from '../document/fill.js';
-import type { Photo } from '../document/project.js';
 import { cornersOf, type Bounds } from '../geometry/bounds.js';
 import { unitedPath } from '../geometry/combine.js';
 import { apply } from '../geometry/matrix.js';
 import { flatten } from '../geometry/path.js';
 import { areaInsideConvex, polygonBounds, signedArea, type Polygons } from '../geometry/polygon.js';
 import { keepCovered, type Hull } from './cover.js';
+import type { FocusedSize } from './keep-focus.js';
 import { placementMatrix } from './placement.js';
 
 /** How much of a photo is seen through an outline, as shares from 0 to 1. */
@@ -21,14 +21,14 @@ export function disjoint(polygons: Polygons): Polygons {
 }
 
 /** @param once - disjoint polygons of the outline, px of the box. */
-export function shareVisible(once: Polygons, placement: Placement, photo: Photo): ShareVisible {
+export function shareVisible(once: Polygons, placement: Placement, photo: FocusedSize): ShareVisible {
   const whole = { x: 0, y: 0, width: photo.width, height: photo.height };
   const seen = (part: Bounds): number => seenThrough(once, placement, photo, part);
   return { photo: seen(whole), ...(photo.focus ? { focus: seen(photo.focus) } : {}) };
 }
 
 /** The share of a part of the photo (photo px) that lies inside polygons that do not overlap. */
-function seenThrough(polygons: Polygons, placement: Placement, photo: Photo, part: Bounds): number {
+function seenThrough(polygons: Polygons, placement: Placement, photo: FocusedSize, part: Bounds): number {
   const m = placementMatrix(placement, photo);
   const quad = Float64Array.from(cornersOf(part).flatMap((p) => Object.values(apply(m, p)) as number[]));
   const area = Math.abs(signedArea(quad));
@@ -46,7 +46,7 @@ const ROUNDS = 3;
  * middle of the photo counts as one.
  * @param once - disjoint polygons of the outline; `hull` goes round them, both px of the box.
  */
-export function showFocus(once: Polygons, hull: Hull, placement: Placement, photo: Photo): Placement {
+export function showFocus(once: Polygons, hull: Hull, placement: Placement, photo: FocusedSize): Placement {
   const focus = photo.focus ?? middleOf(photo);
   const middle = apply(placementMatrix(placement, photo), { x: focus.x + focus.width / 2, y: focus.y + focus.height / 2 });
   const bounds = polygonBounds([hull]);
@@ -78,6 +78,6 @@ export function showFocus(once: Polygons, hull: Hull, placement: Placement, phot
   return best;
 }
 
-function middleOf({ width, height }: Photo): Bounds {
+function middleOf({ width, height }: FocusedSize): Bounds {
   return { x: width / 3, y: height / 3, width: width / 3, height: height / 3 };
 }

@@ -27,7 +27,7 @@ function sheetWith(text: string, turn = 0): { project: Project; word: Opening } 
   const project = { ...newProject('T', { width: 600, height: 400, unit: 'px' }), photos: { [photo.id]: photo } };
   return { project: { ...project, sheets: [{ ...project.sheets[0]!, items: [word] }] }, word };
 }
-const contextOf = (project: Project) => ({ sheet: project.sheets[0]!, photos: project.photos, shaper });
+const contextOf = (project: Project) => ({ sheet: project.sheets[0]!, sheets: [], photos: project.photos, shaper });
 const onSheet = (opening: Opening) => {
   const { width, height } = opening.box;
   return polygonBounds(flatten(transformPath(boxMatrix(opening.box), outlinePath(opening.outline, width, height, shaper)), 0.05));

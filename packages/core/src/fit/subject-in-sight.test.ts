@@ -15,7 +15,7 @@ import { isSubjectInSight, keptBounds, widenToHold } from './subject-in-sight.js
 const shaper = await testShaper();
 const photo = testPhoto('p', 1600, 1200);
 const sheet = testProject([]).sheets[0]!;
-const context = { sheet, photos: { p: photo }, shaper };
+const context = { sheet, sheets: [], photos: { p: photo }, shaper };
 const loose = loosePhoto(photo, sheet, { x: 500, y: 400 });
 
 /** A matte of 16 by 12 px that keeps one of them. */

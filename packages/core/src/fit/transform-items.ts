@@ -1,5 +1,6 @@
 import type { ItemProperties, Operation } from '../document/edit.js';
 import { openingsOf } from '../document/find-item.js';
+import type { PictureFill } from '../document/fill.js';
 import type { Group, Item, Opening } from '../document/item.js';
 import { changeItemOperation, changeSheet } from '../document/make-edit.js';
 import { outlineKind } from '../kinds/outlines/outlines.js';
@@ -9,6 +10,7 @@ import { scaledFinish } from '../kinds/finishes/finishes.js';
 import { scaledShadow } from '../kinds/finishes/shadow.js';
 import { boxCentre } from '../geometry/box.js';
 import { apply, chain, meanScale, rotation, scaling, translation, type Matrix, type Point } from '../geometry/matrix.js';
+import { showsPicture } from './grip.js';
 import { normalTurn, transformPlacement } from './placement.js';
 import { isShared, windowsOf } from './register.js';
 
@@ -55,19 +57,18 @@ export function transformedOpening(opening: Opening, frame: Matrix): ItemPropert
   return {
     ...moved,
     ...(outlineKind(outline).scaled ? { outline: outlineKind(outline).scaled!(outline, factor) } : {}),
-    ...(fill.type === 'photo' ? { fill: scaledFill(fill, factor) } : {}),
+    ...(showsPicture(fill) ? { fill: scaledFill(fill, factor) } : {}),
     ...(Object.keys(finish).length > 0 ? { finish: scaledFinish(finish, factor) } : {}),
     ...(overhangs?.shadow || overhangs?.contact ? { overhangs: scaledOverhangs(overhangs, factor) } : {}),
   };
 }
 
-function scaledFill(fill: Extract<Opening['fill'], { type: 'photo' }>, factor: number): Opening['fill'] {
-  const { placement, blur } = fill;
-  const own =
-    typeof placement === 'string'
-      ? placement
-      : { ...placement, x: placement.x * factor, y: placement.y * factor, scale: placement.scale * factor };
-  return { ...fill, placement: own, ...(blur === undefined ? {} : { blur: blur * factor }) };
+function scaledFill(fill: PictureFill, factor: number): PictureFill {
+  const { placement } = fill;
+  const blur = fill.type === 'photo' ? fill.blur : undefined;
+  const scaled = blur === undefined ? {} : { blur: blur * factor };
+  if (typeof placement === 'string') return { ...fill, ...scaled };
+  return { ...fill, ...scaled, placement: { ...placement, x: placement.x * factor, y: placement.y * factor, scale: placement.scale * factor } };
 }
 
 function placementsAfter(sheet: Sheet, items: readonly Item[], frame: Matrix): Sheet['placements'] {

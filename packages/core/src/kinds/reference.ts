@@ -7,5 +7,7 @@ export type Reference =
   | { readonly to: 'area'; readonly photoId: string; readonly id: string }
   /** A placement that the sheet keeps for several. */
   | { readonly to: 'placement'; readonly id: string }
+  /** Another sheet of the project. */
+  | { readonly to: 'sheet'; readonly id: string }
   /** A face, and the text that is set in it. */
   | { readonly to: 'face'; readonly id: string; readonly text: string };

@@ -1,4 +1,4 @@
-import type { Pixels } from '@kadrosyn/core';
+import type { Pixels, ResolvedSheet } from '@kadrosyn/core';
 
 /** One level of a photo. */
 export interface PhotoLevel {
@@ -20,4 +20,9 @@ export interface PhotoSource {
   level(photoId: string, scale: number): PhotoLevel | undefined;
   /** The same for the subject of a cutout, with its own edge colours; alpha is the matte. */
   subject?(photoId: string, matteSha256: string, scale: number): PhotoLevel | undefined;
+  /**
+   * The same for a sheet that another one shows, by the id of its picture, which is another whenever it looks different. Where it is absent the sheet
+   * is drawn by whoever draws the other.
+   */
+  shown?(pictureId: string, sheet: ResolvedSheet, scale: number): PhotoLevel | undefined;
 }

@@ -45,6 +45,7 @@ async function predicted(of: Project, id: string): Promise<PredictedRemedy[]> {
   const palette = ['#2c2a3a', '#e8c9a0', '#8d7f92'];
   const context = {
     sheet,
+    sheets: of.sheets,
     photos: of.photos,
     shaper,
     word: opening,

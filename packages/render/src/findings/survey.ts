@@ -22,6 +22,7 @@ import { crossingPlan, hardCutsOf, splitsOf } from '../compose/crossing-plan.js'
 import type { Drawing } from '../canvas/drawing.js';
 import { photoToSheet } from '../photo/photo-pixels.js';
 import type { RenderResources } from '../canvas/resources.js';
+import { withPictures } from '../sheet/draw-sheet.js';
 import { subjectPlan, type SubjectPlan } from '../subject/subject-plan.js';
 
 /** The edge of an opening is looked at this often, px of the planes. */
@@ -101,7 +102,7 @@ export function surveyItem(
 /** A pass over all of a sheet at its own size. Nothing is drawn by it. */
 function surveying(sheet: ResolvedSheet, resources: RenderResources): Drawing {
   const clip = { x: 0, y: 0, width: sheet.width, height: sheet.height };
-  return { sheet, view: { a: 1, b: 0, c: 0, d: 1, e: 0, f: 0 }, resources, clip, compose: composeItems };
+  return { sheet, view: { a: 1, b: 0, c: 0, d: 1, e: 0, f: 0 }, resources: withPictures(sheet, resources), clip, compose: composeItems };
 }
 
 /** The pieces of an opening's subject outside of it; null while cutout or photo are not at hand. */

@@ -51,6 +51,8 @@ const FILL_DRAWERS: { readonly [T in FillType]: FillDrawer<FillOf<T>> } = {
     drawDrawing(layer, opening, fill, drawing);
     return true;
   },
+  // In a resolved sheet a picture stands for it.
+  sheet: () => true,
   photo: (fill, scene) => {
     const { layer, opening, path, drawing } = scene;
     if (!drawing.silhouette || fill.show === 'subject') return drawPhoto(fill, scene);

@@ -73,7 +73,7 @@ function silhouetteOf(opening: Opening, { resources }: Drawing): Opening {
 function drawOpening(context: Context2D, opening: Opening, sheet: ResolvedSheet, view: Matrix, resources: RenderResources): void {
   const { fill, finish } = opening;
   // A drawing is put together on a layer of its own.
-  if (opening.hidden || fill.type === 'none' || fill.type === 'drawing') return;
+  if (opening.hidden || fill.type === 'none' || fill.type === 'drawing' || fill.type === 'sheet') return;
   context.save();
   context.globalAlpha = finish.opacity ?? 1;
   context.globalCompositeOperation = finish.blend === undefined || finish.blend === 'normal' ? 'source-over' : finish.blend;

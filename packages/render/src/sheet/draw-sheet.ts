@@ -10,6 +10,7 @@ import {
   type Item,
   type Matrix,
   type Opening,
+  type Pixels,
   type ResolvedSheet,
 } from '@kadrosyn/core';
 import { composeItems } from '../compose/compose.js';
@@ -18,6 +19,7 @@ import { drawMood, hasMood } from '../finish/mood.js';
 import { paintsOf } from '../compose/paints.js';
 import type { Context2D } from '../canvas/environment.js';
 import type { RenderResources } from '../canvas/resources.js';
+import { sheetPicture, withShownSheets, type DrawWhole } from './shown-sheets.js';
 import { setMatrix } from '../canvas/set-matrix.js';
 
 /** Where the sheet lies on the canvas, in px of the canvas. */
@@ -71,13 +73,25 @@ export function drawPlainSheet(
 export function drawingOf(context: Context2D, sheet: ResolvedSheet, view: SheetView, resources: RenderResources): Drawing | null {
   const { width, height } = context.canvas;
   const clip = intersect({ x: view.left, y: view.top, ...sheetSize(sheet, view.scale) }, { x: 0, y: 0, width, height });
-  return clip && { sheet, view: viewMatrix(view), resources, clip, compose: composeItems };
+  return clip && { sheet, view: viewMatrix(view), resources: withPictures(sheet, resources), clip, compose: composeItems };
+}
+
+/** A sheet as the picture that it is in openings of others: at its own px, without bleed, clear where it is clear. */
+export function shownPicture(sheet: ResolvedSheet, resources: RenderResources): Pixels {
+  return sheetPicture(sheet, resources, drawWhole);
+}
+
+const drawWhole: DrawWhole = (context, sheet, resources) => drawSheet(context, sheet, { scale: 1, left: 0, top: 0 }, resources);
+
+/** With the sheets that a sheet shows as pictures. */
+export function withPictures(sheet: ResolvedSheet, resources: RenderResources): RenderResources {
+  return withShownSheets(sheet, resources, drawWhole);
 }
 
 /** Draws one item on its own, for a small picture of it. @param view - px of the sheet to px of the canvas. */
 export function drawItem(context: Context2D, item: Item, sheet: ResolvedSheet, view: Matrix, resources: RenderResources): void {
   const { width, height } = context.canvas;
-  const drawing: Drawing = { sheet, view, resources, clip: { x: 0, y: 0, width, height }, compose: composeItems };
+  const drawing: Drawing = { sheet, view, resources: withPictures(sheet, resources), clip: { x: 0, y: 0, width, height }, compose: composeItems };
   composeItems({ context, x: 0, y: 0 }, [item], drawing, null);
 }
 

@@ -5,7 +5,7 @@ import {
   applyEdit,
   changeOpening,
   filledBounds,
-  resolvedFor,
+  resolvedIn,
   type Opening,
   type PhotoFill,
   type Project,
@@ -91,7 +91,7 @@ export class CutoutPreviewComponent {
     const shown = preview ? withCutout(project, sheet, opening, this.show()) : { project, sheet };
     const source: PhotoSource = preview ? new PreviewSource(this.levels, preview, photo) : this.levels;
     const resources = { environment: BROWSER_ENVIRONMENT, photos: shown.project.photos, source, shaper };
-    drawPlainSheet(context, resolvedFor(shown.sheet, shown.project.roles), { scale, left: 0, top: 0 }, resources);
+    drawPlainSheet(context, resolvedIn(shown.project, shown.sheet), { scale, left: 0, top: 0 }, resources);
   }
 
   private drawAlone(context: CanvasRenderingContext2D, ground: CutoutGround, preview: SubjectPreview | null): void {

@@ -12,6 +12,7 @@ import { EditorFrameComponent } from './frame/editor-frame.component';
 import { Notices } from './session/notices';
 import { ProjectFaces } from './session/project-faces';
 import { ProjectPhotos } from './session/project-photos';
+import { SheetPictures } from './session/sheet-pictures';
 import { EditorSession } from './session/session';
 import { Viewport } from './stage/viewport';
 import { EditorActions } from './state/editor.actions';
@@ -43,6 +44,7 @@ export class EditorPageComponent {
   readonly ready = computed(() => this.phase() === 'ready' && this.faces.ready() && this.session.shaper() !== null);
   constructor() {
     inject(ProjectPhotos);
+    inject(SheetPictures);
     const title = inject(Title);
     effect(() => {
       const projectId = this.projectId();

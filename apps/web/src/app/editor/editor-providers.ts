@@ -40,6 +40,7 @@ import { CropGuides } from './stage/crop-guides';
 import { LevelLine } from './modes/level/level-line';
 import { SheetTrim } from './modes/trim/sheet-trim';
 import { HeldCorner } from './stage/held-corner';
+import { SheetPictures } from './session/sheet-pictures';
 import { Snapping } from './stage/snapping';
 import { StagePointer } from './stage/stage-pointer';
 import { StageView } from './stage/stage-view';
@@ -83,6 +84,7 @@ export const EDITOR_PROVIDERS: Provider[] = [
   PhotoColours,
   SheetPixels,
   FindingsEngine,
+  SheetPictures,
   WordReading,
   Cutting,
   BreakoutFinder,

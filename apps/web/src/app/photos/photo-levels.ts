@@ -1,5 +1,5 @@
 import { inject, Injectable, InjectionToken, signal } from '@angular/core';
-import { levelCount, levelFor } from '@kadrosyn/core';
+import { levelCount, levelFor, pictureSize, type ResolvedSheet } from '@kadrosyn/core';
 import { BudgetCache, type PhotoLevel, type PhotoSource } from '@kadrosyn/render';
 import { FRAME_TRACE } from '../trace/frame-trace';
 import { pauseAfter } from '../api/fault';
@@ -11,6 +11,9 @@ import { RestartingWorker, WorkerEnded } from './restarting-worker';
 /** Bytes of decoded levels that are kept: a few photos of 24 megapixels at full size, or very many at screen size. */
 const LEVEL_BUDGET = 900 * 2 ** 20;
 
+/** The longer side of a drawn sheet that is made for a screen at least, px. */
+const SCREEN_SIDE = 1280;
+
 /** Where the files of a photo are. */
 export interface PhotoFiles {
   readonly width: number;
@@ -21,7 +24,18 @@ export interface PhotoFiles {
   readonly local?: Blob;
   /** Says that the levels are of the subject of a photo, by one of its mattes. */
   readonly subject?: { readonly photoId: string; readonly matteSha256: string };
+  /** Says that they are of a sheet that another one shows. */
+  readonly sheet?: ResolvedSheet;
 }
+
+/** The levels of a sheet that was drawn, and whether nothing in it stood in for what had not arrived. */
+export interface DrawnSheet {
+  readonly levels: readonly DecodedLevel[];
+  readonly isExact: boolean;
+}
+
+/** Draws a sheet away from the main thread, and makes its levels. @param wanted - the finest one. */
+export type SheetDrawer = (sheet: ResolvedSheet, wanted: number) => Promise<DrawnSheet>;
 
 type KeptLevel = PhotoLevel & DecodedLevel;
 
@@ -33,6 +47,8 @@ interface Known extends PhotoFiles {
   failures: number;
   /** Nothing is asked for: until the next try, or for good. */
   isPaused: boolean;
+  /** Of a sheet: what had arrived when it was drawn with something standing in. */
+  drawnAt?: number;
 }
 
 /** How often it is tried again. What is away may come at any time; what can not be read may have wanted for memory. */
@@ -66,6 +82,12 @@ export class PhotoLevels implements PhotoSource {
   private readonly coarse = new BudgetCache<string, KeptLevel>(LEVEL_BUDGET / 4, closeLevel);
   private readonly decoders = inject(LEVEL_DECODERS);
   private turn = 0;
+  /** Raised with every level of a photo: a sheet that was drawn without it is to be drawn again. */
+  private arrivals = 0;
+  /** By sheet, the picture of it that was there last: it stands in for the next. */
+  private readonly lastShown = new Map<string, string>();
+  /** Who draws sheets that others show; null while no project is open. */
+  readonly sheetDrawer = signal<SheetDrawer | null>(null);
   private readonly trace = inject(FRAME_TRACE);
 
   /** Says where the files of a photo are; may be said again when a local file has been uploaded. */
@@ -119,6 +141,14 @@ export class PhotoLevels implements PhotoSource {
     return this.level(key, scale);
   }
 
+  shown(pictureId: string, sheet: ResolvedSheet, scale: number): PhotoLevel | undefined {
+    if (!this.known.has(pictureId)) this.register(pictureId, { ...pictureSize(sheet), screenLevel: 0, sheet });
+    const level = this.level(pictureId, scale);
+    const last = level ? undefined : this.lastShown.get(sheet.id);
+    const known = last === undefined ? undefined : this.known.get(last);
+    return known ? this.nearest(last!, levelFor(scale, levelCount(known.width, known.height)), known) : level;
+  }
+
   /** The next coarser level that is here, else the next finer one. */
   private nearest(photoId: string, wanted: number, known: Known): PhotoLevel | undefined {
     const count = levelCount(known.width, known.height);
@@ -134,9 +164,11 @@ export class PhotoLevels implements PhotoSource {
   }
 
   private ask(photoId: string, known: Known, wanted: number): void {
-    if (known.isPaused || wanted >= known.loading) return;
-    known.loading = wanted;
-    void this.load(photoId, known, wanted);
+    // A sheet is drawn at its own px whatever is wanted: small pictures and the large one are made of the same drawing.
+    const finest = known.sheet ? Math.min(wanted, screenLevelOf(known)) : wanted;
+    if (known.isPaused || finest >= known.loading || known.drawnAt === this.arrivals) return;
+    known.loading = finest;
+    void (known.sheet ? this.drawSheet(photoId, known, finest) : this.load(photoId, known, finest));
   }
 
   private async load(photoId: string, known: Known, wanted: number): Promise<void> {
@@ -169,6 +201,22 @@ export class PhotoLevels implements PhotoSource {
     }
   }
 
+  private async drawSheet(pictureId: string, known: Known, wanted: number): Promise<void> {
+    const [draw, arrivals] = [this.sheetDrawer(), this.arrivals];
+    try {
+      if (!draw) return;
+      const { levels, isExact } = await draw(known.sheet!, wanted);
+      if (!isExact) known.drawnAt = arrivals;
+      this.keep(pictureId, levels, isExact ? this.exact : this.coarse);
+      this.lastShown.set(known.sheet!.id, pictureId);
+    } catch (error) {
+      console.error(error);
+      void this.tryAgain(known, 'unreadable');
+    } finally {
+      if (known.loading === wanted) known.loading = Infinity;
+    }
+  }
+
   /** @throws NoLevels */
   private async decoded(request: DecodeRequest): Promise<readonly DecodedLevel[]> {
     try {
@@ -196,6 +244,7 @@ export class PhotoLevels implements PhotoSource {
       const kept: KeptLevel = { ...level, image: () => level.bitmap };
       cache.set(`${photoId}/${level.index}`, kept, bytesOf(kept));
     }
+    if (!this.known.get(photoId)?.sheet) this.arrivals++;
     performance.mark('kadrosyn:level');
     this.version.update((version) => version + 1);
   }
@@ -212,6 +261,11 @@ export class PhotoLevels implements PhotoSource {
     this.turn = (this.turn + 1) % this.decoders.length;
     return this.decoders[this.turn]!;
   }
+}
+
+/** The level of a drawn sheet that is enough for a screen. */
+function screenLevelOf({ width, height }: PhotoFiles): number {
+  return Math.max(0, Math.ceil(Math.log2(Math.max(width, height) / SCREEN_SIDE)));
 }
 
 /** Levels that could not be made. */

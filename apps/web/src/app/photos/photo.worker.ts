@@ -1,9 +1,10 @@
 import { photoIdOf, subjectOf, type Pixels } from '@kadrosyn/core';
-import { borderedPicture, BROWSER_ENVIRONMENT, LevelChain } from '@kadrosyn/render';
+import { LevelChain } from '@kadrosyn/render';
 import { sha256 } from '@noble/hashes/sha2.js';
 import { bytesToHex } from '@noble/hashes/utils.js';
 import { expose, transfer } from 'comlink';
 import { decode as decodePng } from 'fast-png';
+import { bitmapLevels, transferredParts } from './bitmap-levels';
 import { pixelsOf } from './pixels-of-file';
 import { isPassingStatus } from '../api/fault';
 import type { Decoded, DecodedLevel, DecodeFailure, DecodeRequest, LocalPhoto } from './photo-decoder';
@@ -14,10 +15,7 @@ const decoder = {
   async decode(request: DecodeRequest): Promise<Decoded> {
     try {
       const levels = await levelsOf(request);
-      return transfer(
-        { levels },
-        levels.flatMap(({ bitmap, pixels }) => [bitmap, pixels.data.buffer]),
-      );
+      return transfer({ levels }, transferredParts(levels));
     } catch (error) {
       // Errors lose their kind on the way out of a worker.
       return { failure: error instanceof NotHere ? error.failure : 'unreadable', words: String(error) };
@@ -40,14 +38,7 @@ async function levelsOf(request: DecodeRequest): Promise<DecodedLevel[]> {
   const photo = await pixelsOf(blob);
   const pixels = request.cutout ? subjectOf(photo, await fetchPng(request.cutout)) : photo;
   const chain = new LevelChain(pixels, request.index, request.full);
-  const first = Math.max(request.index, Math.min(request.wanted, chain.coarsest));
-  const levels: DecodedLevel[] = [];
-  for (let index = first; index <= chain.coarsest; index++) {
-    const pixels = chain.at(index);
-    const picture = borderedPicture(pixels, BROWSER_ENVIRONMENT) as OffscreenCanvas;
-    levels.push({ index, pixels, opaque: chain.opaque, bitmap: picture.transferToImageBitmap() });
-  }
-  return levels;
+  return bitmapLevels(chain, Math.max(request.index, Math.min(request.wanted, chain.coarsest)));
 }
 
 /** Rows that are looked at together: some MB. */

@@ -27,7 +27,8 @@ describe.each(Object.entries(FILLS))('%s', (type, kind) => {
     fc.assert(
       fc.property(fills, (fill: Fill) => {
         const needed = fillReferences(fill).map((reference) => reference.to);
-        const wanted = fill.type === 'photo' ? ['photo', ...(fill.cutout ? ['cutout'] : [])] : [];
+        const own = fill.type === 'sheet' ? ['sheet'] : [];
+        const wanted = fill.type === 'photo' ? ['photo', ...(fill.cutout ? ['cutout'] : [])] : own;
         expect(needed).toEqual(wanted);
       }),
       { numRuns: 40 },

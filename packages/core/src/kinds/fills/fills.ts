@@ -5,9 +5,10 @@ import type { FillKind } from './fill-kind.js';
 import { gradient } from './gradient.js';
 import { none } from './no-fill.js';
 import { photo } from './photo.js';
+import { sheet } from './sheet.js';
 
 /** Every kind of fill. */
-export const FILLS = { none, colour, gradient, drawing, photo } as const;
+export const FILLS = { none, colour, gradient, drawing, photo, sheet } as const;
 
 /** What a sheet itself can be made of, below all its items. */
 export const GROUNDS = { none, colour, gradient } as const;

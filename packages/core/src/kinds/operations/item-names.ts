@@ -18,6 +18,7 @@ export function fillNames(sheetId: string, fill: Fill | null | undefined): strin
   if (!fill) return [];
   return fillReferences(fill).flatMap((reference) => {
     if (reference.to === 'photo') return [nameOf.photo(reference.id)];
+    if (reference.to === 'sheet') return [nameOf.sheet(reference.id)];
     return reference.to === 'placement' ? [nameOf.placement(sheetId, reference.id)] : [];
   });
 }

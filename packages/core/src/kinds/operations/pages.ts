@@ -21,9 +21,11 @@ export function namesOn(sheet: Sheet): string[] {
 }
 
 /** What a page shows besides what is on it. */
-export function namesNeededOn({ id, background, items }: Sheet): string[] {
+export function namesNeededOn(sheet: Sheet): string[] {
+  const { id, background, items } = sheet;
   const needed = [...fillNames(id, background), ...items.flatMap((item) => namesNeededBy(id, item))];
-  return needed.filter((name) => name.startsWith('photo'));
+  const own = new Set(namesOn(sheet));
+  return needed.filter((name) => !own.has(name));
 }
 
 /** @throws EditConflict when the sheet is gone. */

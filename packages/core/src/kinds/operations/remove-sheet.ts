@@ -1,6 +1,7 @@
 import { dequal } from 'dequal';
 import type { Sheet } from '../../document/project.js';
-import { EditConflict } from './edit-error.js';
+import { openingsShowing } from '../../document/shown-sheets.js';
+import { EditConflict, EditError } from './edit-error.js';
 import { defineOperation } from './operation-kind.js';
 import { aboveOf, removedFrom } from './ordered-list.js';
 import { namesOn, pageOf, pageSlot, sheetId } from './pages.js';
@@ -14,7 +15,11 @@ export interface RemoveSheet {
 
 export const removeSheet = defineOperation<'remove-sheet', RemoveSheet>({
   type: 'remove-sheet',
-  apply: (project, { behind, sheet }) => ({ ...project, sheets: removedFrom(project.sheets, sheet.id, behind, sheetId).rest }),
+  apply: (project, { behind, sheet }) => {
+    const { rest } = removedFrom(project.sheets, sheet.id, behind, sheetId);
+    if (openingsShowing({ sheets: rest }, sheet.id).length > 0) throw new EditError(`Sheet ${sheet.id} is still shown`);
+    return { ...project, sheets: rest };
+  },
   invert: (operation) => ({ ...operation, type: 'insert-sheet' }),
   touches: ({ behind, sheet }) => ({ needs: [], makes: [], takes: namesOn(sheet), from: pageSlot(sheet.id, behind) }),
   moved: (operation, { from }) => ({ ...operation, behind: from!.above }),
@@ -27,6 +32,7 @@ export const removeSheet = defineOperation<'remove-sheet', RemoveSheet>({
   refit: (project, operation) => {
     const { sheet, index } = pageOf(project, operation.sheet.id);
     if (!dequal(sheet, operation.sheet)) throw new EditConflict(`${sheet.name} was changed`);
+    if (openingsShowing(project, sheet.id).some((showing) => showing.sheet !== sheet)) throw new EditConflict(`${sheet.name} is shown on another sheet`);
     if (project.sheets.length === 1) throw new EditConflict(`${sheet.name} is the last sheet`);
     return { ...operation, behind: aboveOf(project.sheets, index, sheetId) };
   },

@@ -7,7 +7,7 @@ import {
   findItem,
   findSheet,
   newestCutout,
-  resolvedFor,
+  resolvedIn,
   type Item,
   type Opening,
   type Project,
@@ -140,7 +140,7 @@ export class BreakoutFinder {
     const { project, sheet: kept } = this.session.context();
     const sheet = withNewestCutout(project, kept, itemId);
     if (!findItem(sheet.items, itemId)) return null;
-    const resolved = resolvedFor(sheet, project.roles);
+    const resolved = resolvedIn(project, sheet);
     const pairs = crossingPairs(sheet, itemId);
     const begun = performance.now();
     const answer = await this.engine.survey({ sheet: resolved, photos: project.photos, pairs }, itemId);

@@ -21,7 +21,9 @@ import {
   type ItemProperties,
   type Opening,
   type Point,
+  showsPicture,
 } from '@kadrosyn/core';
+import { pictureWord } from './picture-word';
 import { takeOutEdit } from './photo-edits';
 
 /** What Delete would do to the selected item. */
@@ -32,9 +34,9 @@ export interface DeleteWord {
 
 /** With the grip on the photo, Delete takes the photo out; otherwise it removes the whole. */
 export function deleteWord(item: Item, grip: Grip): DeleteWord {
-  const takesOut = grip === 'photo' && item.type === 'opening' && item.fill.type === 'photo' && item.kind !== 'loose';
+  const takesOut = grip === 'photo' && item.type === 'opening' && showsPicture(item.fill) && item.kind !== 'loose';
   return takesOut
-    ? { removes: 'photo', words: `takes the photo out, ${item.name} stays` }
+    ? { removes: 'photo', words: `takes the ${pictureWord(item.fill)} out, ${item.name} stays` }
     : {
         removes: 'item',
         words: item.type === 'opening' && item.slot ? `removes the place ${item.name}` : `removes ${item.name}`,
@@ -73,7 +75,7 @@ export function duplicateTogetherEdit(
 
 /** Moves by the grip. The name says what moved. @param from - see `moveByGrip` */
 export function moveEdit(context: GripContext, opening: Opening, grip: Grip, delta: Point, from?: Point): Edit {
-  const what = grip === 'photo' && opening.fill.type === 'photo' ? `photo in ${opening.name}` : opening.name;
+  const what = grip === 'photo' && showsPicture(opening.fill) ? `${pictureWord(opening.fill)} in ${opening.name}` : opening.name;
   return changeOpening(context.sheet, opening, moveByGrip(opening, grip, delta, context, from), `Move ${what}`);
 }
 

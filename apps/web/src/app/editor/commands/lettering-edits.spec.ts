@@ -6,7 +6,7 @@ import { letteringEdit, removeEmptyEdit, textEdit, withRuns } from './lettering-
 const made = newProject('Test', { width: 400, height: 300, unit: 'px' });
 function run(opening: Opening, edit: (context: Parameters<typeof textEdit>[0]) => ReturnType<typeof textEdit>): Opening {
   const project = { ...made, sheets: [{ ...made.sheets[0]!, items: [opening] }] };
-  const context = { sheet: project.sheets[0]!, photos: {}, shaper };
+  const context = { sheet: project.sheets[0]!, sheets: [], photos: {}, shaper };
   return applyEdit(project, edit(context)).sheets[0]!.items[0] as Opening;
 }
 const outlineOf = (opening: Opening): LetteringOutline => opening.outline as LetteringOutline;
@@ -32,7 +32,7 @@ describe('edits of lettering', () => {
 
   it('take away a lettering only when all of its text is gone', () => {
     const sheet = { ...made.sheets[0]!, items: [word('Mug'), word(' ')] };
-    const context = { sheet, photos: {}, shaper };
+    const context = { sheet, sheets: [], photos: {}, shaper };
     expect(removeEmptyEdit(context, sheet.items[0]!)).toBeNull();
     expect(removeEmptyEdit(context, sheet.items[1]!)).toMatchObject({ operations: [{ type: 'remove-item' }] });
   });

@@ -52,7 +52,7 @@ const made = newProject('Test', { width: 400, height: 300, unit: 'px' });
 const sheet = { ...made.sheets[0]!, items: [hero, loose], crossings: [crossing] };
 const project: Project = { ...made, photos: { one: photo('one'), two: photo('two') }, sheets: [sheet] };
 
-const context = { project, sheet, photos: project.photos, shaper };
+const context = { project, sheet, sheets: [], photos: project.photos, shaper };
 
 describe('putting a photo into an opening', () => {
   it('keeps the rules, drops the marks of the old photo, and fills the slot for good', () => {

@@ -5,6 +5,7 @@ import {
   insertItem,
   loosePhoto,
   newId,
+  showsPicture,
   withPhoto,
   type Edit,
   type GripContext,
@@ -15,12 +16,13 @@ import {
   type Project,
   type Sheet,
 } from '@kadrosyn/core';
+import { pictureWord } from './picture-word';
 
 type Context = GripContext & { readonly project: Project };
 
 /** Puts a photo into an opening: finish, depth and rules stay. */
 export function fillEdit(context: Context, opening: Opening, photo: Photo): Edit {
-  const verb = opening.fill.type === 'photo' ? 'Replace photo in' : 'Fill';
+  const verb = showsPicture(opening.fill) ? `Replace ${pictureWord(opening.fill)} in` : 'Fill';
   const operations = fillOperations(context.sheet, opening, photo, context);
   return withPhoto(context.project, photo, { name: `${verb} ${opening.name}`, operations });
 }
@@ -50,10 +52,10 @@ export function groundEdit({ project, sheet }: Context, photo: Photo): Edit {
   return withPhoto(project, photo, backgroundEdit(sheet, photo));
 }
 
-/** Takes the photo out; the opening stays, empty. */
+/** Takes the picture out; the opening stays, empty. */
 export function takeOutEdit(sheet: Sheet, opening: Opening): Edit {
   const slot = opening.slot?.sample ? { slot: { ...opening.slot, sample: false } } : {};
-  return changeItem(sheet, opening, { fill: { type: 'none' }, ...slot }, `Take photo out of ${opening.name}`);
+  return changeItem(sheet, opening, { fill: { type: 'none' }, ...slot }, `Take ${pictureWord(opening.fill)} out of ${opening.name}`);
 }
 
 /** The item that an edit lays on the sheet; null where it lays none. */

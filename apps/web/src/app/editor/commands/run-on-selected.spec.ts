@@ -33,7 +33,7 @@ describe('keys on what is selected', () => {
     chosen = select;
   };
   const session = {
-    context: () => ({ project, sheet: project.sheets[0]!, photos: project.photos, shaper: {} as Shaper }),
+    context: () => ({ project, sheet: project.sheets[0]!, sheets: [], photos: project.photos, shaper: {} as Shaper }),
     selectedItems: () => (selected ? [selected] : []),
     grip: () => grip,
     background: () => null,

@@ -28,7 +28,7 @@ const photo = {
   focus: { x: 80, y: 10, width: 10, height: 10 },
 };
 const project = { ...made, photos: { p: photo }, sheets: [{ ...made.sheets[0]!, items }] };
-const context: GripContext = { sheet: project.sheets[0]!, photos: project.photos, shaper: {} as Shaper };
+const context: GripContext = { sheet: project.sheets[0]!, sheets: [], photos: project.photos, shaper: {} as Shaper };
 const boxes = (edit: Edit | null) =>
   (applyEdit(project, edit!).sheets[0]!.items as Opening[]).map(({ box }) => [box.x, box.y, box.width, box.height]);
 

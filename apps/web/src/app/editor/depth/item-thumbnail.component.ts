@@ -1,6 +1,6 @@
 import type { ElementRef } from '@angular/core';
 import { afterNextRender, ChangeDetectionStrategy, Component, effect, inject, input, viewChild } from '@angular/core';
-import { itemBounds, multiply, resolvedFor, scaling, translation, type Item } from '@kadrosyn/core';
+import { itemBounds, multiply, resolvedItem, scaling, translation, type Item } from '@kadrosyn/core';
 import { BROWSER_ENVIRONMENT, clearCanvas, drawItem } from '@kadrosyn/render';
 import { Store } from '@ngrx/store';
 import { PhotoLevels } from '../../photos/photo-levels';
@@ -57,7 +57,7 @@ export class ItemThumbnailComponent {
     const scale = (SIDE - 8) / Math.max(bounds.width, bounds.height);
     const middle = { x: bounds.x + bounds.width / 2, y: bounds.y + bounds.height / 2 };
     const view = multiply(multiply(translation(SIDE / 2, SIDE / 2), scaling(scale)), translation(-middle.x, -middle.y));
-    const shown = { ...resolvedFor(item, project.roles), hidden: false };
+    const shown = { ...resolvedItem(project, item, sheet), hidden: false };
     drawItem(context, shown, sheet, view, {
       environment: BROWSER_ENVIRONMENT,
       photos: project.photos,

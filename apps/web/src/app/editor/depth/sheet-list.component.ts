@@ -18,6 +18,7 @@ import { MoreMenuDirective } from '../../interface/more-menu.directive';
 import { RenameDialog } from '../../interface/rename.dialog';
 import { RovingFocusDirective } from '../../interface/roving-focus.directive';
 import { Notices } from '../session/notices';
+import { whyKept } from '../commands/sheet-edits';
 import { EditorSession } from '../session/session';
 
 /** The sheets of the project in the order of pages. */
@@ -136,6 +137,8 @@ export class SheetListComponent {
 
   remove(sheet: Sheet): void {
     const { project } = this.session.context();
+    const kept = whyKept(project, sheet);
+    if (kept !== null) return this.notices.say(kept);
     const edit = removeSheet(project, sheet.id);
     if (!edit) return;
     const at = project.sheets.findIndex(({ id }) => id === sheet.id);

@@ -1,6 +1,6 @@
 import { TestBed } from '@angular/core/testing';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { newProject, resolvedFor, type Photo, type Pixels } from '@kadrosyn/core';
+import { newProject, resolvedIn, type Photo, type Pixels } from '@kadrosyn/core';
 import type { ItemSurvey, PhotoLevel } from '@kadrosyn/render';
 import { PhotoLevels } from '../../photos/photo-levels';
 import { WorkerEnded } from '../../photos/restarting-worker';
@@ -11,7 +11,7 @@ import { SheetReceiver, type SentSheet } from './sent-sheet';
 
 const photo: Photo = { id: 'p', sha256: 'a'.repeat(64), name: 'Heron', width: 400, height: 300 };
 const card = newProject('Card', { width: 100, height: 80, unit: 'px' });
-const looked = { sheet: resolvedFor(card.sheets[0]!, card.roles), photos: { p: photo }, pairs: [] };
+const looked = { sheet: resolvedIn(card, card.sheets[0]!), photos: { p: photo }, pairs: [] };
 const nothing: ItemSurvey = { overhang: null, crossings: [] };
 const pixels = (value: number): Pixels => ({ width: 1, height: 1, data: new Uint8ClampedArray([value, 0, 0, 255]) });
 

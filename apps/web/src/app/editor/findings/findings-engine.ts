@@ -2,7 +2,9 @@ import { DestroyRef, inject, Injectable, InjectionToken, signal } from '@angular
 import { findOpening, type Pixels } from '@kadrosyn/core';
 import {
   BROWSER_ENVIRONMENT,
+  LevelChain,
   measureWord,
+  shownPicture,
   surveyItem,
   type ItemSurvey,
   type MeasuredWord,
@@ -10,7 +12,9 @@ import {
   type RenderResources,
 } from '@kadrosyn/render';
 import type { Remote } from 'comlink';
-import { PhotoLevels } from '../../photos/photo-levels';
+import { bitmapLevels } from '../../photos/bitmap-levels';
+import type { DecodedLevel } from '../../photos/photo-decoder';
+import { PhotoLevels, type DrawnSheet } from '../../photos/photo-levels';
 import { RestartingWorker } from '../../photos/restarting-worker';
 import { EditorSession } from '../session/session';
 import type { Answer } from './findings-messages';
@@ -39,6 +43,7 @@ export class FindingsEngine {
   private readonly session = inject(EditorSession);
   private readonly levels = inject(PhotoLevels);
   private readonly sheets = new SheetSender();
+  private readonly pictures = new SheetSender();
   /** What the worker was sent, by level. The pixels themselves are not held for it. */
   private readonly sent = new Map<
     string,
@@ -90,6 +95,22 @@ export class FindingsEngine {
     );
   }
 
+  /** A sheet as the picture that it is in openings of others. @param wanted - the finest level; 0 is the sheet at its own px. */
+  picture(looked: Looked, wanted: number): Promise<DrawnSheet> {
+    let isExact = true;
+    const ask: Ask<readonly DecodedLevel[]> = async (worker, sheet, faces) => {
+      const answer = await worker.picture({ sheet, faces, wanted });
+      isExact = answer.lacking.length === 0;
+      return answer;
+    };
+    const here = (resources: RenderResources): readonly DecodedLevel[] => {
+      const pixels = shownPicture(looked.sheet, resources);
+      const chain = new LevelChain(pixels, 0, pixels);
+      return bitmapLevels(chain, Math.min(wanted, chain.coarsest));
+    };
+    return this.inTurn(async () => ({ levels: await this.answered(looked, ask, here, this.pictures), isExact }));
+  }
+
   /** One question after the other: each may need levels first. */
   private inTurn<T>(question: () => Promise<T>): Promise<T> {
     const answer = this.last.then(question);
@@ -97,13 +118,13 @@ export class FindingsEngine {
     return answer;
   }
 
-  private async answered<T>(looked: Looked, ask: Ask<T>, here: (resources: RenderResources) => T): Promise<T> {
+  private async answered<T>(looked: Looked, ask: Ask<T>, here: (resources: RenderResources) => T, sender = this.sheets): Promise<T> {
     if (this.isClosed()) return new Promise<T>(() => undefined);
     const { shaper } = this.session.context();
     try {
       await this.sendReplaced();
       for (let round = 1; ; round++) {
-        const { value, lacking } = await this.worker.call((worker) => ask(worker, this.sheets.send(looked), shaper.faceIds));
+        const { value, lacking } = await this.worker.call((worker) => ask(worker, sender.send(looked), shaper.faceIds));
         const isMore = round < ROUNDS && (await this.sendLacking(lacking));
         if (!isMore) return value;
       }
@@ -114,6 +135,7 @@ export class FindingsEngine {
       console.error(error);
       this.worker.end();
       this.sheets.forget();
+      this.pictures.forget();
       this.sent.clear();
       const version = this.levels.version() + shaper.version;
       return here({ environment: BROWSER_ENVIRONMENT, photos: looked.photos, source: this.levels, shaper, version });

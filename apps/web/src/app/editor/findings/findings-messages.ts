@@ -1,4 +1,5 @@
 import type { ItemSurvey, MeasuredWord } from '@kadrosyn/render';
+import type { DecodedLevel } from '../../photos/photo-decoder';
 import type { LackingLevel } from './sent-levels';
 import type { SentSheet } from './sent-sheet';
 
@@ -19,6 +20,11 @@ export interface MeasureRequest extends Request {
   readonly seen: number;
 }
 
+export interface PictureRequest extends Request {
+  /** The finest level that is wanted; 0 is the sheet at its own px. */
+  readonly wanted: number;
+}
+
 /** An answer, and the levels that it had to do without. */
 export interface Answer<T> {
   readonly value: T;
@@ -27,4 +33,5 @@ export interface Answer<T> {
 
 /** For each pair what was found, in their order: the pairs themselves stay where they are. */
 export type SurveyAnswer = Answer<ItemSurvey>;
+export type PictureAnswer = Answer<readonly DecodedLevel[]>;
 export type MeasureAnswer = Answer<MeasuredWord | null>;

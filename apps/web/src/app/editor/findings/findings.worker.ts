@@ -1,13 +1,16 @@
 import { FALLBACK_FACE, findOpening, loadShaper, type Shaper } from '@kadrosyn/core';
-import { BROWSER_ENVIRONMENT, measureWord, surveyItem, type ItemSurvey, type RenderResources } from '@kadrosyn/render';
+import { BROWSER_ENVIRONMENT, LevelChain, measureWord, shownPicture, surveyItem, type ItemSurvey, type RenderResources } from '@kadrosyn/render';
 import { expose, transfer } from 'comlink';
 import { faceFiles } from '../../lettering/face-files';
-import type { MeasureAnswer, MeasureRequest, SurveyAnswer, SurveyRequest } from './findings-messages';
+import { bitmapLevels, transferredParts } from '../../photos/bitmap-levels';
+import type { MeasureAnswer, MeasureRequest, PictureAnswer, PictureRequest, SurveyAnswer, SurveyRequest } from './findings-messages';
 import { SentLevels, type SentLevel } from './sent-levels';
 import { SheetReceiver, type Looked } from './sent-sheet';
 
 const levels = new SentLevels();
 const sheets = new SheetReceiver();
+/** Those that are drawn for others: what is known of the one that is looked at stays known meanwhile. */
+const pictures = new SheetReceiver();
 let shaper: Promise<Shaper> | undefined;
 
 /** Looks at sheets away from the main thread. */
@@ -35,6 +38,16 @@ const finder = {
     const resources = await resourcesFor(looked, faces);
     const word = findOpening(looked.sheet, wordId);
     return { value: word ? measureWord(looked.sheet, word, seen, resources) : null, lacking: levels.lacked() };
+  },
+
+  /** A sheet as the picture that it is in openings of others. */
+  async picture({ sheet: sent, faces, wanted }: PictureRequest): Promise<PictureAnswer> {
+    const looked = pictures.receive(sent);
+    const resources = await resourcesFor(looked, faces);
+    const pixels = shownPicture(looked.sheet, resources);
+    const chain = new LevelChain(pixels, 0, pixels);
+    const value = bitmapLevels(chain, Math.min(wanted, chain.coarsest));
+    return transfer({ value, lacking: levels.lacked() }, transferredParts(value));
   },
 };
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { newProject, newShapedOpening, resolvedFor, type Crossing, type ResolvedSheet } from '@kadrosyn/core';
+import { newProject, newShapedOpening, resolvedIn, type Crossing, type ResolvedSheet } from '@kadrosyn/core';
 import { SheetReceiver, SheetSender, type Looked } from './sent-sheet';
 
 const opening = (id: string) => ({ ...newShapedOpening(id, { type: 'ellipse' }, { x: 50, y: 50 }, 40, 30), id });
@@ -11,7 +11,7 @@ const crossing: Crossing = {
 };
 const card = newProject('Card', { width: 100, height: 80, unit: 'px' });
 const looked = (change: Partial<ResolvedSheet>, pairs: readonly Crossing[] = []): Looked => ({
-  sheet: { ...resolvedFor(card.sheets[0]!, card.roles), ...change },
+  sheet: { ...resolvedIn(card, card.sheets[0]!), ...change },
   photos: card.photos,
   pairs,
 });

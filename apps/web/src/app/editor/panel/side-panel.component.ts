@@ -51,9 +51,11 @@ export class SidePanelComponent {
   readonly words = computed(() => {
     const [item, sheet, project] = [this.session.selected(), this.session.shownSheet(), this.session.shownProject()];
     if (!item || !sheet || !project || item.type === 'group') return '';
-    const photo = item.fill.type === 'photo' ? project.photos[item.fill.photoId] : undefined;
+    const { fill } = item;
+    const photo = fill.type === 'photo' ? project.photos[fill.photoId] : undefined;
+    const shown = fill.type === 'sheet' ? project.sheets.find(({ id }) => id === fill.sheetId) : photo;
     const size = isBackground(item) ? '' : `, ${sizeWords(item.box, project.unit, sheet.dpi)}`;
-    return `${outlineWord(item)}${size}${photo ? ` · ${photo.name}` : ''}`;
+    return `${outlineWord(item)}${size}${shown ? ` · ${shown.name}` : ''}`;
   });
 
   choose(tab: PanelTab): void {

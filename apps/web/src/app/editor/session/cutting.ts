@@ -140,14 +140,14 @@ export class Cutting {
     const sheet = findSheet(after, before.id)!;
     const opening = findOpening(sheet, id)!;
     const { focus } = after.photos[(opening.fill as PhotoFill).photoId]!;
-    const wide = focus ? widenToHold(opening, focus, { sheet, photos: after.photos, shaper }, 'out of sight') : {};
+    const wide = focus ? widenToHold(opening, focus, { ...after, sheet, shaper }, 'out of sight') : {};
     return { name: edit.name, operations: [...edit.operations, ...changeItem(sheet, opening, wide, '').operations] };
   }
 
   /** Its subject only, all of it: trimmed to a part without the subject, the photo would be gone. */
   private shownAlone(opening: Opening, photo: Photo, sheet: Sheet): ItemProperties {
     const { shaper } = this.session.context();
-    const wide = photo.focus ? widenToHold(opening, photo.focus, { sheet, photos: { [photo.id]: photo }, shaper }) : {};
+    const wide = photo.focus ? widenToHold(opening, photo.focus, { sheet, sheets: [], photos: { [photo.id]: photo }, shaper }) : {};
     const fill = (wide.fill ?? opening.fill) as PhotoFill;
     return { ...wide, fill: { ...fill, show: 'subject' } };
   }

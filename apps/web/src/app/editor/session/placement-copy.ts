@@ -1,13 +1,14 @@
 import { inject, Injectable, signal } from '@angular/core';
 import {
   changeOpening,
-  placedPhoto,
+  placedPicture,
   placementLike,
   placePhoto,
   relativePlacement,
   type Opening,
   type RelativePlacement,
 } from '@kadrosyn/core';
+import { pictureWord } from '../commands/picture-word';
 import { EditorSession } from './session';
 
 /** How a photo lies in its opening, copied from one to others. */
@@ -20,18 +21,18 @@ export class PlacementCopy {
 
   copy(opening: Opening): void {
     const context = this.session.context();
-    const placed = placedPhoto(opening, context);
+    const placed = placedPicture(opening, context);
     if (!placed) return;
-    const like = relativePlacement(opening, placed.placement, placed.photo, context.shaper);
+    const like = relativePlacement(opening, placed.placement, placed.picture, context.shaper);
     this.kept.set({ from: opening.name, like });
   }
 
   paste(opening: Opening): void {
     const [kept, context] = [this.kept(), this.session.context()];
-    const placed = placedPhoto(opening, context);
+    const placed = placedPicture(opening, context);
     if (!kept || !placed) return;
-    const placement = placementLike(opening, kept.like, placed.photo, context.shaper);
+    const placement = placementLike(opening, kept.like, placed.picture, context.shaper);
     const after = placePhoto(opening, placement, context);
-    this.session.commit(changeOpening(context.sheet, opening, after, `Place photo in ${opening.name} as in ${kept.from}`));
+    this.session.commit(changeOpening(context.sheet, opening, after, `Place ${pictureWord(opening.fill)} in ${opening.name} as in ${kept.from}`));
   }
 }

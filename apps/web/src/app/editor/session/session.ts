@@ -23,9 +23,10 @@ import {
   findItem,
   findOpening,
   followHosts,
+  followShown,
   isBackground,
   outermost,
-  resolvedFor,
+  resolvedIn,
   STARTING_ROLES,
 } from '@kadrosyn/core';
 import { sizeWords } from '../../interface/sheet-words';
@@ -53,7 +54,7 @@ export class EditorSession {
   /** The sheet as it is drawn and measured, with all that stands for something else replaced by it. Edits are made of the sheet itself. */
   readonly resolvedSheet = computed<ResolvedSheet | null>(() => {
     const [sheet, project] = [this.sheet(), this.project()];
-    return sheet && project && resolvedFor(sheet, project.roles);
+    return sheet && project && resolvedIn(project, sheet);
   });
   /** As it is shown, with an edit that is going on. */
   readonly selected = this.store.selectSignal(selectSelected);
@@ -112,7 +113,7 @@ export class EditorSession {
   context(): GripContext & LookedAt & { readonly project: Project } {
     const [project, sheet, resolved, shaper] = [this.project(), this.sheet(), this.resolvedSheet(), this.shaper()];
     if (!project || !sheet || !resolved || !shaper) throw new Error('The project is not open yet');
-    return { project, sheet, resolved, shaper, photos: project.photos };
+    return { project, sheet, resolved, shaper, photos: project.photos, sheets: project.sheets };
   }
 
   preview(edit: Edit | null): void {
@@ -133,10 +134,11 @@ export class EditorSession {
     this.store.dispatch(EditorActions.commitAgain(joins === undefined ? { edit } : { edit, joins }));
   }
 
-  /** With what it does to openings that lie in areas of others. */
+  /** With what it does to openings that lie in areas of others, and to those that show sheets. */
   private followed(edit: Edit): Followed {
     const [project, shaper] = [this.project(), this.shaper()];
-    return project && shaper ? followHosts(project, edit, shaper) : { edit, freed: [] };
+    if (!project || !shaper) return { edit, freed: [] };
+    return followHosts(project, followShown(project, edit, shaper), shaper);
   }
 
   /** Shows an edit, makes it a step, or joins it to the last step of its kind. */

@@ -11,10 +11,11 @@ import {
   invert,
   normalTurn,
   outlineHandles,
-  placedPhoto,
+  placedPicture,
   rotation,
   scalePhoto,
   setBoxByGrip,
+  showsPicture,
   turnPhoto,
   type Bounds,
   type Box,
@@ -25,6 +26,7 @@ import {
   type Point,
 } from '@kadrosyn/core';
 import { moveEdit, resizeProperties } from '../commands/item-edits';
+import { pictureWord } from '../commands/picture-word';
 import type { Gesture } from './gesture';
 import type { BoxHandle } from './handles';
 import type { SnapSides } from './snapping';
@@ -47,7 +49,7 @@ export function moveGesture(
   snap: (bounds: Bounds) => Point,
 ): Gesture {
   const bounds = outlineBounds(opening, context.shaper) ?? boxBounds(opening.box);
-  const movesOpening = grip !== 'photo' || opening.fill.type !== 'photo';
+  const movesOpening = grip !== 'photo' || !showsPicture(opening.fill);
   return {
     move(at) {
       const [dx, dy] = [at.x - from.x, at.y - from.y];
@@ -132,13 +134,13 @@ export function turnGesture(opening: Opening, grip: Grip, from: Point, context: 
   const centre = boxCentre(opening.box);
   const angle = (p: Point): number => (Math.atan2(p.y - centre.y, p.x - centre.x) * 180) / Math.PI;
   const start = angle(from);
-  const placed = grip === 'photo' ? placedPhoto(opening, context) : undefined;
+  const placed = grip === 'photo' ? placedPicture(opening, context) : undefined;
   return {
     move(at) {
       const by = angle(at) - start;
       if (placed) {
         const properties = turnPhoto(opening, stepped(normalTurn(placed.placement.turn + by)), context);
-        return changeOpening(context.sheet, opening, properties, `Turn photo in ${opening.name}`);
+        return changeOpening(context.sheet, opening, properties, `Turn ${pictureWord(opening.fill)} in ${opening.name}`);
       }
       const turn = stepped(normalTurn(opening.box.turn + by));
       const box = { ...opening.box, turn };
@@ -160,12 +162,12 @@ export function photoScaleGesture(opening: Opening, corner: Point, opposite: Poi
   const about = apply(invert(boxMatrix(opening.box)), opposite);
   return {
     move(at) {
-      const placed = placedPhoto(opening, context);
+      const placed = placedPicture(opening, context);
       if (!placed || start === 0) return null;
       const [dx, dy] = [(corner.x - opposite.x) / start, (corner.y - opposite.y) / start];
       const reach = (at.x - opposite.x) * dx + (at.y - opposite.y) * dy;
       const factor = Math.max(reach / start, 0.02);
-      return changeOpening(context.sheet, opening, scalePhoto(opening, factor, about, context), `Scale photo in ${opening.name}`);
+      return changeOpening(context.sheet, opening, scalePhoto(opening, factor, about, context), `Scale ${pictureWord(opening.fill)} in ${opening.name}`);
     },
   };
 }

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { apply, boxMatrix, multiply, placedPhoto, polygonBounds, seenPolygons, uncoveredShare, photoArea } from '@kadrosyn/core';
+import { apply, boxMatrix, multiply, placedPicture, polygonBounds, seenPolygons, showsPicture, uncoveredShare, photoArea } from '@kadrosyn/core';
 import { EditorSession } from '../session/session';
 import { Viewport } from './viewport';
 
@@ -61,12 +61,12 @@ export class GapMarksComponent {
 
   readonly gap = computed(() => {
     const [opening, project, sheet] = [this.session.selectedOpening(), this.session.shownProject(), this.session.shownSheet()];
-    if (!opening || !project || !sheet || opening.fill.type !== 'photo' || opening.fill.keepCovered !== false) return null;
+    if (!opening || !project || !sheet || !showsPicture(opening.fill) || opening.fill.keepCovered !== false) return null;
     const { shaper } = this.session.context();
-    const placed = placedPhoto(opening, { sheet, shaper, photos: project.photos });
+    const placed = placedPicture(opening, { ...project, sheet, shaper });
     if (!placed) return null;
     const polygons = seenPolygons(sheet, opening, shaper);
-    const area = photoArea(opening, placed.placement, placed.photo);
+    const area = photoArea(opening, placed.placement, placed.picture);
     const share = uncoveredShare(polygons, area);
     if (share === 0) return null;
     const frame = multiply(this.viewport.matrix(), boxMatrix(opening.box));

@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { MatButtonModule } from '@angular/material/button';
-import { isBackground, isShared, type Grip } from '@kadrosyn/core';
+import { isBackground, isShared, showsPicture, type Grip } from '@kadrosyn/core';
+import { pictureWord } from '../commands/picture-word';
 import { deleteWord } from '../commands/item-edits';
 import { EditorSession } from '../session/session';
 import { TextCaret } from '../modes/text/text-caret';
@@ -80,7 +81,7 @@ export class GripBarComponent {
     const host = this.session.hostOf(opening);
     return host && this.session.grip() !== 'photo'
       ? `moves with ${host.name}`
-      : moveWords(this.session.grip(), opening.name, opening.fill.type === 'photo');
+      : moveWords(this.session.grip(), opening.name, showsPicture(opening.fill) && pictureWord(opening.fill));
   });
 
   /** What the Delete key would do. */
@@ -107,8 +108,8 @@ export class GripBarComponent {
   }
 }
 
-function moveWords(grip: Grip, name: string, hasPhoto: boolean): string {
-  if (!hasPhoto) return `moves ${name}`;
-  if (grip === 'photo') return `moves the photo, ${name} stays`;
-  return grip === 'opening' ? `moves ${name}, the photo stays` : `moves ${name} and its photo`;
+function moveWords(grip: Grip, name: string, picture: string | false): string {
+  if (picture === false) return `moves ${name}`;
+  if (grip === 'photo') return `moves the ${picture}, ${name} stays`;
+  return grip === 'opening' ? `moves ${name}, the ${picture} stays` : `moves ${name} and its ${picture}`;
 }

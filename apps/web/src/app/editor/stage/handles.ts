@@ -1,7 +1,7 @@
 import {
   apply,
   boxMatrix,
-  placedPhoto,
+  placedPicture,
   placementMatrix,
   type GripContext,
   type Opening,
@@ -38,11 +38,11 @@ export function handlesOf(opening: Opening): readonly BoxHandle[] {
 
 /** Corners of the photo's extent on the sheet: top-left, top-right, bottom-right, bottom-left; none without a photo. In perspective where it is laid so. */
 export function photoCorners(opening: Opening, context: GripContext): Point[] {
-  const placed = placedPhoto(opening, context);
+  const placed = placedPicture(opening, context);
   if (!placed) return [];
-  const toBox = placementMatrix(placed.placement, placed.photo);
+  const toBox = placementMatrix(placed.placement, placed.picture);
   const toSheet = boxMatrix(opening.box);
-  const { width, height } = placed.photo;
+  const { width, height } = placed.picture;
   const corners = [
     { x: 0, y: 0 },
     { x: width, y: 0 },

@@ -9,7 +9,9 @@ import {
   type Edit,
   type Opening,
   type Point,
+  showsPicture,
 } from '@kadrosyn/core';
+import { pictureWord } from '../commands/picture-word';
 import type { EditorSession } from '../session/session';
 import type { Viewport } from './viewport';
 
@@ -50,7 +52,7 @@ export class PhotoWheel {
   private openingAt(at: Point): Opening | null {
     const opening = this.session.settledOpening();
     const isBehind = opening !== null && isBackground(opening);
-    if (!opening || (opening.locked && !isBehind) || this.session.grip() !== 'photo' || opening.fill.type !== 'photo')
+    if (!opening || (opening.locked && !isBehind) || this.session.grip() !== 'photo' || !showsPicture(opening.fill))
       return null;
     const { shaper, ...looked } = this.session.context();
     return isBehind || openingsAt(looked, at, shaper, { reach: 0 }).some(({ id }) => id === opening.id) ? opening : null;
@@ -63,7 +65,7 @@ export class PhotoWheel {
     const about = going?.about ?? apply(invert(boxMatrix(opening.box)), at);
     const whole = (going?.factor ?? 1) * factor;
     const start = going?.opening ?? opening;
-    const edit = changeOpening(context.sheet, start, scalePhoto(start, whole, about, context), `Scale photo in ${start.name}`);
+    const edit = changeOpening(context.sheet, start, scalePhoto(start, whole, about, context), `Scale ${pictureWord(start.fill)} in ${start.name}`);
     if (going) clearTimeout(going.timer);
     session.preview(edit);
     const timer = setTimeout(() => {

@@ -3,7 +3,7 @@ import {
   boxMatrix,
   changeOpening,
   invert,
-  placedPhoto,
+  placedPicture,
   placePhoto,
   type Edit,
   type Opening,
@@ -11,6 +11,7 @@ import {
   type Point,
   layoutPoint,
 } from '@kadrosyn/core';
+import { pictureWord } from '../commands/picture-word';
 import type { EditorSession } from '../session/session';
 import type { Viewport } from './viewport';
 
@@ -38,7 +39,7 @@ export class Pinch {
       return null;
     }
     const context = session.context();
-    const placed = placedPhoto(opening, context);
+    const placed = placedPicture(opening, context);
     if (!placed) return null;
     const toBox = invert(boxMatrix(opening.box));
     const [about, to] = [this.start, now].map((pair) => layoutPoint(opening, apply(toBox, viewport.toSheet(middleOf(pair))))) as [
@@ -46,7 +47,7 @@ export class Pinch {
       Point,
     ];
     const next = pinchedPlacement(placed.placement, about, to, factor, turned);
-    return changeOpening(context.sheet, opening, placePhoto(opening, next, context), `Scale photo in ${opening.name}`);
+    return changeOpening(context.sheet, opening, placePhoto(opening, next, context), `Scale ${pictureWord(opening.fill)} in ${opening.name}`);
   }
 }
 

@@ -8,6 +8,7 @@ import {
   type Item,
   type Opening,
   type Point,
+  showsPicture,
 } from '@kadrosyn/core';
 import { ownerOf } from '../commands/hit-owner';
 import type { EditorSession } from '../session/session';
@@ -55,7 +56,7 @@ type Base = Pick<Press, 'id' | 'start' | 'sheetStart' | 'last' | 'moved' | 'open
 
 /** Whether opening and photo part: the photo is moved, or its opening over it, as in cropping. */
 export function partsPhoto({ movesPhoto, opening }: Press, grip: Grip): boolean {
-  return movesPhoto || (opening?.fill.type === 'photo' && grip === 'opening');
+  return movesPhoto || (opening !== null && showsPicture(opening.fill) && grip === 'opening');
 }
 
 /** What letting go would do now. */
@@ -150,7 +151,7 @@ export class Presses {
   private onOpening(base: Base, opening: Opening): Press {
     const context = this.session.context();
     const grip = this.session.grip();
-    const movesPhoto = grip === 'photo' && opening.fill.type === 'photo';
+    const movesPhoto = grip === 'photo' && showsPicture(opening.fill);
     this.snapping.begin([opening.id]);
     return {
       ...base,
@@ -159,7 +160,10 @@ export class Presses {
       click: undefined,
       pans: false,
       movesPhoto,
-      carried: { what: movesPhoto ? 'photo-of-opening' : 'item', item: opening },
+      // A sheet that is shown is moved in its opening only.
+      ...(movesPhoto && opening.fill.type === 'sheet'
+        ? {}
+        : { carried: { what: movesPhoto ? 'photo-of-opening' : 'item', item: opening } }),
       targets: new TargetChips(this.viewport),
     };
   }
@@ -205,7 +209,7 @@ export class Presses {
       return { gesture: formGesture(opening, Number(bar), from, context), movesPhoto: false, ...corner };
     }
     if (target.closest('[data-turn]')) {
-      const movesPhoto = grip === 'photo' && opening.fill.type === 'photo';
+      const movesPhoto = grip === 'photo' && showsPicture(opening.fill);
       return { gesture: turnGesture(opening, grip, from, context), movesPhoto };
     }
     const mark = target.closest('[data-mark]')?.getAttribute('data-mark');

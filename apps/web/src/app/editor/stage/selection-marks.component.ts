@@ -10,6 +10,7 @@ import {
   transformPath,
   type Opening,
   type Point,
+  showsPicture,
 } from '@kadrosyn/core';
 import { EditorSession } from '../session/session';
 import { CropGuides, guideLines } from './crop-guides';
@@ -54,7 +55,7 @@ export class SelectionMarksComponent {
   readonly guides = computed(() => {
     const { box, fill } = this.opening();
     const { a, b, c, d, e, f } = this.frame();
-    const lines = fill.type === 'photo' ? guideLines(this.cropGuides.shown(), box.width, box.height) : '';
+    const lines = showsPicture(fill) ? guideLines(this.cropGuides.shown(), box.width, box.height) : '';
     return lines && { lines, transform: `matrix(${[a, b, c, d, e, f].join(' ')})` };
   });
 
@@ -105,9 +106,9 @@ export class SelectionMarksComponent {
     if (this.session.grip() === 'opening') return [];
     const matrix = this.viewport.matrix();
     const { sheet, shaper } = this.session.context();
-    const photos = this.session.shownProject()?.photos ?? {};
+    const { photos = {}, sheets = [] } = this.session.shownProject() ?? {};
     const { photoMarks } = this.room();
-    return photoCorners(this.opening(), { sheet, shaper, photos })
+    return photoCorners(this.opening(), { sheet, sheets, shaper, photos })
       .map((p, index) => ({ at: apply(matrix, p), index }))
       .filter(({ at }) => this.distanceTo(at) >= photoMarks);
   });

@@ -12,7 +12,7 @@ import {
   viewChild,
 } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { openingsAt, resolvedFor, type Point } from '@kadrosyn/core';
+import { openingsAt, resolvedIn, type Point } from '@kadrosyn/core';
 import { PhotoLevels } from '../../photos/photo-levels';
 import { nextInside, ownerOf } from '../commands/hit-owner';
 import { OutlinePen } from '../modes/pen/outline-pen';
@@ -146,7 +146,7 @@ export class SheetStageComponent {
     if (!sheet || !project || !shaper || width === 0) return;
     const [w, h] = [Math.round(width * ratio), Math.round(height * ratio)];
     this.painter?.request({
-      sheet: resolvedFor(this.stageView.drawn(sheet), project.roles),
+      sheet: resolvedIn(project, this.stageView.drawn(sheet)),
       view,
       photos: project.photos,
       shaper,

@@ -6,7 +6,7 @@ import {
   isWarped,
   multiply,
   openingsAt,
-  resolvedFor,
+  resolvedIn,
   placementMatrix,
   resolvePlacement,
   type Opening,
@@ -75,7 +75,7 @@ export class ColourTaking {
     const [sheet, shaper, project] = [this.session.shownSheet(), this.session.shaper(), this.session.shownProject()];
     if (!sheet || !shaper || !project) return null;
     const place = this.viewport.toSheet(this.at());
-    for (const opening of openingsAt({ sheet, resolved: resolvedFor(sheet, project.roles) }, place, shaper, { reach: 0 })) {
+    for (const opening of openingsAt({ sheet, resolved: resolvedIn(project, sheet) }, place, shaper, { reach: 0 })) {
       const found = this.ofOpening(opening, place);
       if (found) return found;
     }

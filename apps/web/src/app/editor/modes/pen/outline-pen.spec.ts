@@ -13,7 +13,7 @@ describe('the pen', () => {
   beforeEach(() => {
     project = newProject('Test', { width: 400, height: 300, unit: 'px' });
     const session = {
-      context: () => ({ project, sheet: project.sheets[0]!, photos: {}, shaper: {} as Shaper }),
+      context: () => ({ project, sheet: project.sheets[0]!, sheets: [], photos: {}, shaper: {} as Shaper }),
       commit: (edit: Edit) => (project = applyEdit(project, edit)),
     };
     TestBed.configureTestingModule({ providers: [OutlinePen, { provide: EditorSession, useValue: session }] });

@@ -16,7 +16,7 @@ import {
   isShared,
   leastCoveringScale,
   outlineKind,
-  placedPhoto,
+  placedPicture,
   placePhoto,
   respectCover,
   seenPolygons,
@@ -26,13 +26,14 @@ import {
   type FitRule,
   type ItemProperties,
   type Opening,
-  type PhotoFill,
+  type PictureFill,
   type Placement,
   photoArea,
   layoutSize,
 } from '@kadrosyn/core';
 import { IconComponent } from '../../../interface/icon.component';
 import { NumberFieldComponent } from '../../../interface/number-field.component';
+import { pictureWord } from '../../commands/picture-word';
 import { EditorSession } from '../../session/session';
 import { PlacementCopy } from '../../session/placement-copy';
 import { StageView } from '../../stage/stage-view';
@@ -48,6 +49,7 @@ import { LengthFieldComponent } from '../../parts/length-field.component';
 import { PhotoMovesComponent } from './photo-moves.component';
 import { PlainFillComponent } from '../../parts/plain-fill.component';
 import { ShareSectionComponent } from './share-section.component';
+import { ShownSheetComponent } from './shown-sheet.component';
 import { SlotSectionComponent } from './slot-section.component';
 
 /** Printed pictures look soft below this, dots per inch; screens have fewer. */
@@ -77,6 +79,7 @@ const SLIDER_REACH = 5;
     DrawingColoursComponent,
     PhotoMovesComponent,
     CropSectionComponent,
+    ShownSheetComponent,
     SlotSectionComponent,
     IconComponent,
     CutoutSectionComponent,
@@ -102,16 +105,16 @@ export class FitTabComponent {
   readonly canBeCropped = computed(() => outlineKind(this.opening().outline).canBeCropped === true);
   readonly isPlain = computed(() => fillKind(this.opening().fill).isPlain);
 
-  /** The photo and what there is to say about how it lies; null without a photo. */
+  /** The photo or sheet and what there is to say about how it lies; null without one. */
   readonly placed = computed(() => {
     const [opening, project] = [this.opening(), this.session.shownProject()];
     if (!project) return null;
-    const context = { ...this.session.context(), photos: project.photos };
-    const placed = placedPhoto(opening, context);
+    const context = { ...this.session.context(), ...project };
+    const placed = placedPicture(opening, context);
     if (!placed) return null;
-    const { fill, placement, photo } = placed;
+    const { fill, placement, picture } = placed;
     const { shaper, sheet } = context;
-    const least = leastCoveringScale(coverHull(opening, sheet, shaper), photo, placement.turn);
+    const least = leastCoveringScale(coverHull(opening, sheet, shaper), picture, placement.turn);
     return {
       fill,
       placement,
@@ -119,10 +122,11 @@ export class FitTabComponent {
       zoom: Math.round((placement.scale / least) * 100),
       uncovered:
         fill.keepCovered === false
-          ? uncoveredShare(seenPolygons(sheet, opening, shaper), photoArea(opening, placement, photo))
+          ? uncoveredShare(seenPolygons(sheet, opening, shaper), photoArea(opening, placement, picture))
           : 0,
-      hasFocus: photo.focus !== undefined,
-      photo,
+      hasFocus: picture.focus !== undefined,
+      picture,
+      photo: fill.type === 'photo' ? project.photos[fill.photoId] : undefined,
       resolution: Math.round(effectiveResolution(placement, sheet)),
       coarse: project.unit === 'px' ? placement.scale > 1.01 : effectiveResolution(placement, sheet) < GOOD_PRINT,
       right: placement.x - layoutSize(opening).width / 2,
@@ -133,30 +137,35 @@ export class FitTabComponent {
   readonly mostZoom = SLIDER_REACH * 100;
   readonly fits = FITS;
 
+  fitWords({ id, name }: { readonly id: FitRule; readonly name: string }): string {
+    if (id === 'fill' && this.isBehind()) return 'Fill the sheet';
+    return id === 'whole' ? `Whole ${this.word()}` : name;
+  }
+
   fit(rule: FitRule): void {
     const placed = this.placed();
     if (!placed) return;
-    const { shaper, photos } = this.session.context();
-    const photo = photos[placed.fill.photoId]!;
+    const { shaper } = this.session.context();
+    const { picture } = placed;
     const opening = this.settled();
     // In register the photo is fitted to all of its windows.
     const placement = isShared(opening.fill)
-      ? fitByRule(rule, coverHull(opening, this.session.context().sheet, shaper), photo, placed.placement)
-      : fitPhoto(rule, opening, photo, shaper, placed.placement);
+      ? fitByRule(rule, coverHull(opening, this.session.context().sheet, shaper), picture, placed.placement)
+      : fitPhoto(rule, opening, picture, shaper, placed.placement);
     const { keepCovered: _before, ...rest } = placed.fill;
-    const fill: PhotoFill = { ...rest, fit: rule, placement, ...(rule === 'whole' ? { keepCovered: false } : {}) };
-    this.session.commit(this.edit({ fill }, `Fit photo in ${this.opening().name}`));
+    const fill = { ...rest, fit: rule, placement, ...(rule === 'whole' ? { keepCovered: false } : {}) } as PictureFill;
+    this.session.commit(this.edit({ fill }, `Fit ${this.word()} in ${this.opening().name}`));
   }
 
   setKeepCovered(on: boolean): void {
     const placed = this.placed();
     if (!placed) return;
-    const { shaper, photos } = this.session.context();
+    const { shaper } = this.session.context();
     const { keepCovered: _before, ...rest } = placed.fill;
-    const fill: PhotoFill = on ? rest : { ...rest, keepCovered: false };
+    const fill: PictureFill = on ? rest : { ...rest, keepCovered: false };
     const hull = coverHull(this.opening(), this.session.context().sheet, shaper);
-    const placement = respectCover(fill, placed.placement, hull, photos[fill.photoId]!);
-    this.session.commit(this.edit({ fill: { ...fill, placement } }, on ? 'Keep covered' : 'Allow gaps'));
+    const placement = respectCover(fill, placed.placement, hull, placed.picture);
+    this.session.commit(this.edit({ fill: { ...fill, placement } as PictureFill }, on ? 'Keep covered' : 'Allow gaps'));
   }
 
   /** @param percent - of the least covering scale. */
@@ -183,7 +192,7 @@ export class FitTabComponent {
 
   setTurn(turn: number): void {
     const opening = this.settled();
-    this.session.commitAgain(this.edit(turnPhoto(opening, turn, this.session.context()), `Turn photo in ${opening.name}`));
+    this.session.commitAgain(this.edit(turnPhoto(opening, turn, this.session.context()), `Turn ${this.word()} in ${opening.name}`));
   }
 
   setShift(axis: 'x' | 'y', px: number): void {
@@ -205,13 +214,17 @@ export class FitTabComponent {
     return this.session.settledOpening() ?? this.opening();
   }
 
+  private word(): string {
+    return pictureWord(this.opening().fill);
+  }
+
   private settledPlacement(): Placement {
-    return placedPhoto(this.settled(), this.session.context())!.placement;
+    return placedPicture(this.settled(), this.session.context())!.placement;
   }
 
   private placementEdit(placement: Placement, verb: string): Edit {
     const opening = this.settled();
-    return this.edit(placePhoto(opening, placement, this.session.context()), `${verb} photo in ${opening.name}`);
+    return this.edit(placePhoto(opening, placement, this.session.context()), `${verb} ${this.word()} in ${opening.name}`);
   }
 
   private edit(after: ItemProperties, name: string): Edit {

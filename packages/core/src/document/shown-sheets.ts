@@ -13,13 +13,18 @@ export interface Showing {
 export function openingsShowing({ sheets }: Pick<Project, 'sheets'>, sheetId: string): Showing[] {
   return sheets.flatMap((sheet) =>
     [...openingsOf(sheet.items)].flatMap((opening) =>
-      opening.fill.type === 'sheet' && opening.fill.sheetId === sheetId ? [{ sheet, opening: opening as Showing['opening'] }] : [],
+      opening.fill.type === 'sheet' && opening.fill.sheetId === sheetId
+        ? [{ sheet, opening: opening as Showing['opening'] }]
+        : [],
     ),
   );
 }
 
 /** The size of the picture that a sheet is where it is shown: whole px of its own, without bleed. */
-export function pictureSize({ width, height }: Pick<Sheet, 'width' | 'height'>): { readonly width: number; readonly height: number } {
+export function pictureSize({ width, height }: Pick<Sheet, 'width' | 'height'>): {
+  readonly width: number;
+  readonly height: number;
+} {
   return { width: Math.max(1, Math.round(width)), height: Math.max(1, Math.round(height)) };
 }
 

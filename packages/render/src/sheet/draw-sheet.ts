@@ -91,7 +91,13 @@ export function withPictures(sheet: ResolvedSheet, resources: RenderResources): 
 /** Draws one item on its own, for a small picture of it. @param view - px of the sheet to px of the canvas. */
 export function drawItem(context: Context2D, item: Item, sheet: ResolvedSheet, view: Matrix, resources: RenderResources): void {
   const { width, height } = context.canvas;
-  const drawing: Drawing = { sheet, view, resources: withPictures(sheet, resources), clip: { x: 0, y: 0, width, height }, compose: composeItems };
+  const drawing: Drawing = {
+    sheet,
+    view,
+    resources: withPictures(sheet, resources),
+    clip: { x: 0, y: 0, width, height },
+    compose: composeItems,
+  };
   composeItems({ context, x: 0, y: 0 }, [item], drawing, null);
 }
 

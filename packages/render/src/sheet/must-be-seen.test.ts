@@ -353,6 +353,23 @@ describe('what must be seen on the hard pictures', () => {
     expect(Math.abs(within - 1)).toBeLessThan(0.2);
     expect(Math.abs(within - beyond)).toBeLessThan(0.03);
   });
+
+  it('a sheet that is shown is seen as it is, and through its clear ground what lies below', () => {
+    const picture = new DrawnPicture('a-sheet-in-a-sheet');
+    const stamp = picture.opening('large').box;
+    const middle = { x: stamp.x + stamp.width / 2, y: stamp.y + stamp.height / 2 };
+    const at = (dx: number, dy: number): Point => {
+      const turn = (stamp.turn * Math.PI) / 180;
+      return { x: middle.x + dx * Math.cos(turn) - dy * Math.sin(turn), y: middle.y + dx * Math.sin(turn) + dy * Math.cos(turn) };
+    };
+    expect(apart(colourAt(picture.pixels, at(0, -93)), SPRUCE)).toBeLessThanOrEqual(2);
+    expect(apart(colourAt(picture.pixels, at(-26, 0)), RUST)).toBeLessThanOrEqual(2);
+    // Within the ring, beside the letter: the card, and below its edge the ground.
+    for (const clear of [at(0, -66), at(0, 66)])
+      expect(apart(colourAt(picture.pixels, clear), colourAt(picture.ordered('page'), clear)), JSON.stringify(clear)).toBe(0);
+    const whole = picture.alone('page');
+    expect(apart(colourAt(whole, { x: 300, y: 200 }), colourAt(whole, { x: 300, y: 320 }))).toBeGreaterThan(20);
+  });
 });
 
 /** The arch as it is, the same photo without any finish, and points in the middle of the neck where it crosses the borders. */

@@ -140,7 +140,9 @@ const gathered = new WeakMap<Sheet, SnapTargets>();
 function targetsOf({ sheet, shaper }: GripContext, opening: Opening): SnapTargets {
   const known =
     gathered.get(sheet) ??
-    snapTargets(resolvedIn({ sheets: [sheet], roles: STARTING_ROLES, photos: {} }, sheet), new Set([opening.id]), (item) => outlineBounds(item, shaper));
+    snapTargets(resolvedIn({ sheets: [sheet], roles: STARTING_ROLES, photos: {} }, sheet), new Set([opening.id]), (item) =>
+      outlineBounds(item, shaper),
+    );
   gathered.set(sheet, known);
   return known;
 }

@@ -1,4 +1,4 @@
-import { findSheet, openProject, PROJECT_VERSION, type Project } from '@kadrosyn/core';
+import { openProject, PROJECT_VERSION, type Project } from '@kadrosyn/core';
 import type { FastifyBaseLogger } from 'fastify';
 import type pg from 'pg';
 import PgBoss from 'pg-boss';
@@ -151,9 +151,7 @@ export class ExportJobs {
   }
 
   private async files(workspaceId: string, { document, sheetId }: ExportToDraw): Promise<DrawingFiles> {
-    const sheet = findSheet(document, sheetId);
-    if (!sheet) return { photoFiles: {}, matteFiles: {} };
-    return filesToDraw(this.db, workspaceId, { ...document, sheets: [sheet] }, 'master');
+    return filesToDraw(this.db, workspaceId, { project: document, sheetId }, 'master');
   }
 }
 

@@ -1,5 +1,13 @@
 import { ExportRequestSchema } from '@kadrosyn/contract';
-import { insertItem, newShapedOpening, PROJECT_VERSION, type Project } from '@kadrosyn/core';
+import {
+  insertItem,
+  newProject,
+  newShapedOpening,
+  PROJECT_VERSION,
+  type Opening,
+  type Photo,
+  type Project,
+} from '@kadrosyn/core';
 import { OUT_FORMATS } from '@kadrosyn/formats';
 import { sql } from 'drizzle-orm';
 import sharp from 'sharp';
@@ -99,6 +107,48 @@ describe('exports', () => {
     // 300 x 200 px at 72 dpi, whatever the scale: that is how finely its pictures are drawn, and here there are none.
     expect(text).toContain('/MediaBox [0 0 300 200]');
     expect(text).not.toContain('/Subtype /Image');
+  });
+
+  it('have the photos of a sheet that is shown, as pixels and as pages', async () => {
+    const red = await sharp({ create: { width: 60, height: 40, channels: 3, background: '#c81e1e' } })
+      .png()
+      .toBuffer();
+    const form = new FormData();
+    form.append('file', new Blob([new Uint8Array(red)]), 'red.png');
+    const sent = await server.call('POST', '/api/photos', form);
+    const [{ photo }] = (sent.body as { files: [{ photo: Photo }] }).files;
+    const made = newProject('Shown', { width: 120, height: 80, unit: 'px' });
+    const { id, sha256, name, width, height } = photo;
+    const placement = { x: 60, y: 40, scale: 2, turn: 0, flipX: false, flipY: false };
+    const rectangle = { type: 'rectangle', radii: [0, 0, 0, 0] } as const;
+    const whole = newShapedOpening('Whole', rectangle, { x: 60, y: 40 }, 120, 80);
+    const sheet = (sheetId: string, fill: Opening['fill']) => ({
+      ...made.sheets[0]!,
+      id: sheetId,
+      items: [{ ...whole, id: `on-${sheetId}`, fill }],
+    });
+    const document: Project = {
+      ...made,
+      photos: { [id]: { id, sha256, name, width, height } },
+      sheets: [
+        sheet('wall', { type: 'sheet', sheetId: 'poster', placement: { ...placement, scale: 1 } }),
+        sheet('poster', { type: 'photo', photoId: id, placement }),
+      ],
+    };
+    const project = (await server.call('POST', '/api/projects', { document })).body as { id: string };
+    const exported = async (type: string): Promise<Buffer> => {
+      const { body } = await server.call('POST', `/api/projects/${project.id}/exports`, { sheetId: 'wall', scale: 1, type });
+      return Buffer.from((await server.call('GET', `/api/exports/${(await ended((body as Status).id)).id}/file`)).bytes);
+    };
+    const { channels } = await sharp(await exported('png')).stats();
+    expect(channels.slice(0, 3).map(({ min, max }) => [min, max])).toEqual([
+      [200, 200],
+      [30, 30],
+      [30, 30],
+    ]);
+    expect((await exported('pdf')).toString('latin1')).toContain('/Subtype /Image');
+    const thumbnail = await server.call('GET', `/api/projects/${project.id}/thumbnail`);
+    expect((await sharp(thumbnail.bytes).stats()).channels[0]!.min).toBe(200);
   });
 
   it('say in the log what took how long', async () => {

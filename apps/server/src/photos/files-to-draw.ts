@@ -10,22 +10,23 @@ export interface DrawingFiles {
   readonly matteFiles: Record<string, PhotoBytes>;
 }
 
-/** All photos and mattes that a project shows, at full size or as for the screen. What is not stored is left out. */
+/** All photos and mattes that a sheet of a project shows, those on sheets that it shows too, at full size or as for the screen. What is not stored is left out. */
 export async function filesToDraw(
   db: Database,
   workspaceId: string,
-  project: Project,
+  { project, sheetId }: { readonly project: Project; readonly sheetId: string },
   size: 'master' | 'screen',
 ): Promise<DrawingFiles> {
   const [photos, cutouts] = [new PhotoStore(db, workspaceId), new CutoutStore(db, workspaceId)];
+  const needed = referencesOf(project, [sheetId]);
   const photoFiles: Record<string, PhotoBytes> = {};
-  for (const id of referencesOf(project).photos) {
+  for (const id of needed.photos) {
     const file = await photos.file(id, size);
     const row = await photos.find(id);
     if (file && row) photoFiles[id] = { bytes: file.bytes, level: size === 'screen' ? row.screenLevel : 0 };
   }
   const matteFiles: Record<string, PhotoBytes> = {};
-  for (const { photoId, matteSha256 } of referencesOf(project).mattes) {
+  for (const { photoId, matteSha256 } of needed.mattes) {
     const file = await cutouts.matte(photoId, matteSha256, size === 'screen' ? 'screen' : 'full');
     const photo = photoFiles[photoId];
     if (file && photo) matteFiles[`${photoId}/${matteSha256}`] = { bytes: file.bytes, level: photo.level };

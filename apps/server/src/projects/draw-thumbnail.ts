@@ -14,7 +14,7 @@ export async function drawThumbnail(
 ): Promise<Buffer> {
   const sheet = document.sheets[0]!;
   // A picture of this size needs no more than the screen files.
-  const files = await filesToDraw(services.db, workspaceId, { ...document, sheets: [sheet] }, 'screen');
+  const files = await filesToDraw(services.db, workspaceId, { project: document, sheetId: sheet.id }, 'screen');
   const { file: bytes } = await services.tasks.thumbnail(
     {
       project: document,

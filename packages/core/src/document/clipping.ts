@@ -71,8 +71,7 @@ export function pasteEdit(
 function withoutLostSheets(item: Item, project: Project, sheetId: string): Item {
   if (item.type === 'group') return { ...item, items: item.items.map((inner) => withoutLostSheets(inner, project, sheetId)) };
   const { fill } = item;
-  const isLost =
-    fill.type === 'sheet' && (!findSheet(project, fill.sheetId) || wouldShowItself(project, sheetId, fill.sheetId));
+  const isLost = fill.type === 'sheet' && (!findSheet(project, fill.sheetId) || wouldShowItself(project, sheetId, fill.sheetId));
   return isLost ? { ...item, fill: { type: 'none' } } : item;
 }
 

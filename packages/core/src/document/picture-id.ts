@@ -22,8 +22,18 @@ export function pictureIdOf(sheet: ResolvedSheet, photos: Project['photos']): st
     return own ? [own] : [];
   });
   const before = known.get(sheet);
-  if (before && before.areas.length === areas.length && before.areas.every((one, index) => one === areas[index])) return before.id;
-  const { id: sheetId, name: _name, guides: _guides, margin: _margin, bleed: _bleed, folds: _folds, shows: _shows, ...seen } = sheet;
+  if (before && before.areas.length === areas.length && before.areas.every((one, index) => one === areas[index]))
+    return before.id;
+  const {
+    id: sheetId,
+    name: _name,
+    guides: _guides,
+    margin: _margin,
+    bleed: _bleed,
+    folds: _folds,
+    shows: _shows,
+    ...seen
+  } = sheet;
   const id = `sheet:${sheetId}:${hashOf(JSON.stringify([seen, areas]))}`;
   known.set(sheet, { areas, id });
   return id;

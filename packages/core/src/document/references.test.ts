@@ -60,7 +60,9 @@ describe('what a project needs', () => {
     ]);
     expect(needed('card')).toEqual([]);
     expect(needed('gone')).toEqual([]);
-    expect(referencesOfItems([lies('pane')], { sheets: [], photos: { heron: { ...testPhoto('heron'), areas } } }).mattes).toEqual([]);
+    expect(referencesOfItems([lies('pane')], { sheets: [], photos: { heron: { ...testPhoto('heron'), areas } } }).mattes).toEqual(
+      [],
+    );
   });
 
   it('is that of some sheets only, or of some items', () => {

@@ -78,8 +78,7 @@ function followed(references: readonly Reference[], { photos, sheets }: Pick<Pro
       const sheet = sheets.find(({ id }) => id === reference.id);
       // A placement is its own sheet's.
       for (const inner of sheet ? sheetReferences(sheet) : []) if (inner.to !== 'placement') follow(inner);
-    }
-    else if (reference.to === 'placement') placements.add(reference.id);
+    } else if (reference.to === 'placement') placements.add(reference.id);
     else if (reference.to === 'face') {
       faces.add(reference.id);
       text += reference.text;

@@ -122,7 +122,8 @@ function withPictures(item: Item, pictures: ReadonlyMap<string, string>): Item {
   if (item.fill.type !== 'sheet') return item;
   const { sheetId, type: _type, ...placed } = item.fill;
   const photoId = pictures.get(sheetId);
-  const fill: Opening['fill'] = photoId === undefined ? { type: 'none' } : ({ ...placed, type: 'photo', photoId } satisfies PhotoFill);
+  const fill: Opening['fill'] =
+    photoId === undefined ? { type: 'none' } : ({ ...placed, type: 'photo', photoId } satisfies PhotoFill);
   const isSame = before?.type === 'opening' && (before.fill.type === 'photo' ? before.fill.photoId : undefined) === photoId;
   return isSame ? before : keptAs(item, { ...item, fill });
 }

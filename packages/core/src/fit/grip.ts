@@ -54,7 +54,10 @@ export function showsPicture(fill: Fill): fill is PictureFill {
 }
 
 /** The size of what a fill shows, px of its own, with its focus where that is known; undefined where that is not there. */
-export function pictureOf(fill: PictureFill, { photos, sheets }: Pick<GripContext, 'photos' | 'sheets'>): FocusedSize | undefined {
+export function pictureOf(
+  fill: PictureFill,
+  { photos, sheets }: Pick<GripContext, 'photos' | 'sheets'>,
+): FocusedSize | undefined {
   if (fill.type === 'photo') return photos[fill.photoId];
   const sheet = sheets.find(({ id }) => id === fill.sheetId);
   return sheet && pictureSize(sheet);

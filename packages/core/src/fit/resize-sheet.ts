@@ -62,15 +62,14 @@ export function resizeSheet(
       '',
     ).operations,
     ...backgroundAfter(sheet, size, photos),
-    ...withoutBackground(sheet.items).flatMap((item) => itemAfter(item, sheet, size, factor, { photos, sheets: project.sheets, shaper })),
+    ...withoutBackground(sheet.items).flatMap((item) =>
+      itemAfter(item, sheet, size, factor, { photos, sheets: project.sheets, shaper }),
+    ),
   ];
   const name = 'Resize the sheet';
   return {
     name,
-    operations: [
-      ...operations,
-      ...coverWindows(applyEdit(project, { name, operations }), sheet.id, photos, shaper),
-    ],
+    operations: [...operations, ...coverWindows(applyEdit(project, { name, operations }), sheet.id, photos, shaper)],
   };
 }
 
@@ -95,11 +94,7 @@ function itemAfter(
     return transformItems({ ...sheet, placements: {} }, [item], frame);
   }
   return [
-    changeItemOperation(
-      sheet,
-      item,
-      stretched(item, frame, { x: x.at, y: y.at, width: x.length, height: y.length }, pictures),
-    ),
+    changeItemOperation(sheet, item, stretched(item, frame, { x: x.at, y: y.at, width: x.length, height: y.length }, pictures)),
   ];
 }
 

@@ -68,7 +68,11 @@ function scaledFill(fill: PictureFill, factor: number): PictureFill {
   const blur = fill.type === 'photo' ? fill.blur : undefined;
   const scaled = blur === undefined ? {} : { blur: blur * factor };
   if (typeof placement === 'string') return { ...fill, ...scaled };
-  return { ...fill, ...scaled, placement: { ...placement, x: placement.x * factor, y: placement.y * factor, scale: placement.scale * factor } };
+  return {
+    ...fill,
+    ...scaled,
+    placement: { ...placement, x: placement.x * factor, y: placement.y * factor, scale: placement.scale * factor },
+  };
 }
 
 function placementsAfter(sheet: Sheet, items: readonly Item[], frame: Matrix): Sheet['placements'] {

@@ -102,7 +102,13 @@ export function surveyItem(
 /** A pass over all of a sheet at its own size. Nothing is drawn by it. */
 function surveying(sheet: ResolvedSheet, resources: RenderResources): Drawing {
   const clip = { x: 0, y: 0, width: sheet.width, height: sheet.height };
-  return { sheet, view: { a: 1, b: 0, c: 0, d: 1, e: 0, f: 0 }, resources: withPictures(sheet, resources), clip, compose: composeItems };
+  return {
+    sheet,
+    view: { a: 1, b: 0, c: 0, d: 1, e: 0, f: 0 },
+    resources: withPictures(sheet, resources),
+    clip,
+    compose: composeItems,
+  };
 }
 
 /** The pieces of an opening's subject outside of it; null while cutout or photo are not at hand. */

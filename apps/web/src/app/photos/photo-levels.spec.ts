@@ -1,7 +1,8 @@
 import { TestBed } from '@angular/core/testing';
+import { newProject, resolvedIn } from '@kadrosyn/core';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Decoded, DecodedLevel, DecodeFailure } from './photo-decoder';
-import { LEVEL_DECODERS, PhotoLevels, type LevelDecoder } from './photo-levels';
+import { LEVEL_DECODERS, PhotoLevels, type DrawnSheet, type LevelDecoder, type SheetDrawer } from './photo-levels';
 import { WorkerEnded } from './restarting-worker';
 
 const level = (index: number): DecodedLevel => ({
@@ -88,5 +89,59 @@ describe('a level that does not come', () => {
       await wait(60_000);
     }
     expect(asked()).toBe(3);
+  });
+});
+
+describe('a sheet that another one shows', () => {
+  const made = newProject('Card', { width: 3000, height: 2000, unit: 'px' });
+  const sheet = resolvedIn(made, made.sheets[0]!);
+  const changed = resolvedIn(made, { ...made.sheets[0]!, background: { type: 'none' } });
+  const settled = () => new Promise((resolve) => setTimeout(resolve));
+
+  /** Levels whose drawings of sheets are these, one after the other. */
+  function drawing(...answers: readonly DrawnSheet[]) {
+    const { levels } = levelsThat({ levels: [level(0)] });
+    const left = [...answers];
+    const draw = vi.fn<SheetDrawer>(() => Promise.resolve(left.shift()!));
+    levels.sheetDrawer.set(draw);
+    return { levels, draw };
+  }
+  const exact = (index: number): DrawnSheet => ({ levels: [level(index), level(index + 1)], isExact: true });
+
+  it('is drawn once for all that is small, and finer where it is looked at closely', async () => {
+    const { levels, draw } = drawing(exact(2), exact(0));
+    expect(levels.shown('sheet:a', sheet, 0.01)).toBeUndefined();
+    levels.shown('sheet:a', sheet, 0.2);
+    await settled();
+    expect(levels.shown('sheet:a', sheet, 0.25)?.index).toBe(2);
+    expect(draw.mock.calls).toEqual([[sheet, 2]]);
+    expect(levels.shown('sheet:a', sheet, 1)?.index).toBe(2);
+    await settled();
+    expect(levels.shown('sheet:a', sheet, 1)?.index).toBe(0);
+    expect(draw).toHaveBeenLastCalledWith(sheet, 0);
+  });
+
+  it('is drawn again when a photo has arrived that something stood in for, and not before', async () => {
+    const { levels, draw } = drawing({ ...exact(2), isExact: false }, exact(2));
+    levels.shown('sheet:a', sheet, 0.2);
+    await settled();
+    expect(levels.shown('sheet:a', sheet, 0.2)?.index).toBe(2);
+    await settled();
+    expect(draw).toHaveBeenCalledTimes(1);
+    levels.level('p', 1);
+    await settled();
+    levels.shown('sheet:a', sheet, 0.2);
+    await settled();
+    levels.shown('sheet:a', sheet, 0.2);
+    expect(draw).toHaveBeenCalledTimes(2);
+  });
+
+  it('is seen as it was until it is drawn as it is now', async () => {
+    const { levels } = drawing(exact(2), { levels: [{ ...level(2), opaque: false }], isExact: true });
+    levels.shown('sheet:a', sheet, 0.2);
+    await settled();
+    expect(levels.shown('sheet:b', changed, 0.2)?.opaque).toBe(true);
+    await settled();
+    expect(levels.shown('sheet:b', changed, 0.2)?.opaque).toBe(false);
   });
 });

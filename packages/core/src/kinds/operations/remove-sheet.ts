@@ -32,7 +32,8 @@ export const removeSheet = defineOperation<'remove-sheet', RemoveSheet>({
   refit: (project, operation) => {
     const { sheet, index } = pageOf(project, operation.sheet.id);
     if (!dequal(sheet, operation.sheet)) throw new EditConflict(`${sheet.name} was changed`);
-    if (openingsShowing(project, sheet.id).some((showing) => showing.sheet !== sheet)) throw new EditConflict(`${sheet.name} is shown on another sheet`);
+    if (openingsShowing(project, sheet.id).some((showing) => showing.sheet !== sheet))
+      throw new EditConflict(`${sheet.name} is shown on another sheet`);
     if (project.sheets.length === 1) throw new EditConflict(`${sheet.name} is the last sheet`);
     return { ...operation, behind: aboveOf(project.sheets, index, sheetId) };
   },

@@ -55,7 +55,12 @@ export function groundEdit({ project, sheet }: Context, photo: Photo): Edit {
 /** Takes the picture out; the opening stays, empty. */
 export function takeOutEdit(sheet: Sheet, opening: Opening): Edit {
   const slot = opening.slot?.sample ? { slot: { ...opening.slot, sample: false } } : {};
-  return changeItem(sheet, opening, { fill: { type: 'none' }, ...slot }, `Take ${pictureWord(opening.fill)} out of ${opening.name}`);
+  return changeItem(
+    sheet,
+    opening,
+    { fill: { type: 'none' }, ...slot },
+    `Take ${pictureWord(opening.fill)} out of ${opening.name}`,
+  );
 }
 
 /** The item that an edit lays on the sheet; null where it lays none. */

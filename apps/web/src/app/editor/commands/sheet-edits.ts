@@ -1,9 +1,23 @@
-import { changeItem, fillWithSheet, openingsShowing, type Edit, type GripContext, type Opening, type Project, type Sheet } from '@kadrosyn/core';
+import {
+  changeItem,
+  fillWithSheet,
+  openingsShowing,
+  type Edit,
+  type GripContext,
+  type Opening,
+  type Project,
+  type Sheet,
+} from '@kadrosyn/core';
 
 /** Shows another sheet in an opening, in place of what was there; a sample is then no sample any more. */
 export function showSheetEdit({ sheet, shaper }: GripContext, opening: Opening, shown: Sheet): Edit {
   const slot = opening.slot?.sample ? { slot: { ...opening.slot, sample: false } } : {};
-  return changeItem(sheet, opening, { fill: fillWithSheet(opening, shown, shaper), ...slot }, `Show ${shown.name} in ${opening.name}`);
+  return changeItem(
+    sheet,
+    opening,
+    { fill: fillWithSheet(opening, shown, shaper), ...slot },
+    `Show ${shown.name} in ${opening.name}`,
+  );
 }
 
 /** Why a sheet can not be removed, in words for a person, and what to do; null where it can. */

@@ -118,7 +118,12 @@ export class FindingsEngine {
     return answer;
   }
 
-  private async answered<T>(looked: Looked, ask: Ask<T>, here: (resources: RenderResources) => T, sender = this.sheets): Promise<T> {
+  private async answered<T>(
+    looked: Looked,
+    ask: Ask<T>,
+    here: (resources: RenderResources) => T,
+    sender = this.sheets,
+  ): Promise<T> {
     if (this.isClosed()) return new Promise<T>(() => undefined);
     const { shaper } = this.session.context();
     try {

@@ -1,9 +1,24 @@
 import { FALLBACK_FACE, findOpening, loadShaper, type Shaper } from '@kadrosyn/core';
-import { BROWSER_ENVIRONMENT, LevelChain, measureWord, shownPicture, surveyItem, type ItemSurvey, type RenderResources } from '@kadrosyn/render';
+import {
+  BROWSER_ENVIRONMENT,
+  LevelChain,
+  measureWord,
+  shownPicture,
+  surveyItem,
+  type ItemSurvey,
+  type RenderResources,
+} from '@kadrosyn/render';
 import { expose, transfer } from 'comlink';
 import { faceFiles } from '../../lettering/face-files';
 import { bitmapLevels, transferredParts } from '../../photos/bitmap-levels';
-import type { MeasureAnswer, MeasureRequest, PictureAnswer, PictureRequest, SurveyAnswer, SurveyRequest } from './findings-messages';
+import type {
+  MeasureAnswer,
+  MeasureRequest,
+  PictureAnswer,
+  PictureRequest,
+  SurveyAnswer,
+  SurveyRequest,
+} from './findings-messages';
 import { SentLevels, type SentLevel } from './sent-levels';
 import { SheetReceiver, type Looked } from './sent-sheet';
 

@@ -2,6 +2,7 @@ import { signal } from '@angular/core';
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
 import { MatDialog } from '@angular/material/dialog';
 import { provideRouter } from '@angular/router';
+import { addSheet, changeOpening, fillWithSheet, type Opening, type Sheet } from '@kadrosyn/core';
 import { of } from 'rxjs';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { openedEditor, shaped, type OpenedEditor } from '../../../testing/opened-editor';
@@ -94,6 +95,23 @@ describe('the header', () => {
     field.value = ' Evening card ';
     header.componentInstance.rename(field);
     expect([editor.project().name, editor.steps()]).toEqual(['Evening card', ['Rename project']]);
+  });
+
+  it('counts samples on a sheet that is shown, and goes to that sheet for one', async () => {
+    const { project } = editor.session.context();
+    const [arch] = editor.sheet().items as [Opening];
+    const other: Sheet = { ...editor.sheet(), id: 'other', name: 'Other', items: [{ ...sample, id: 'far' }] };
+    editor.session.commit(addSheet(project, other));
+    header.detectChanges();
+    expect(at('.samples').textContent).toBe('One sample left');
+    editor.session.commit(
+      changeOpening(editor.sheet(), arch, { fill: fillWithSheet(arch, other, editor.session.context().shaper) }, 'Show'),
+    );
+    header.detectChanges();
+    expect(at('.samples').textContent).toBe('2 samples left');
+    answer = { goTo: other.items[0] as Opening } satisfies SamplesChoice;
+    await header.componentInstance.export();
+    expect([editor.sheet().id, editor.session.selected()?.id]).toEqual(['other', 'far']);
   });
 
   it('asks before samples are exported: goes to one, exports them, or does nothing', async () => {

@@ -7,7 +7,7 @@ import { MatTooltipModule } from '@angular/material/tooltip';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { MatDialog } from '@angular/material/dialog';
-import { asTemplate, changeProject, samplesLeft, type Opening, type Project } from '@kadrosyn/core';
+import { asTemplate, changeProject, samplesLeft, type Opening, type Project, findOpening, sheetsShownBy } from '@kadrosyn/core';
 import { firstValueFrom } from 'rxjs';
 import { faultOf } from '../../api/fault';
 import { Server } from '../../api/server';
@@ -107,11 +107,13 @@ export class EditorHeaderComponent {
     this.store.dispatch(EditorActions.setExportSettings({ settings: { ...this.settings(), ...change } }));
   }
 
-  /** Samples that the export would show; they are counted beside the button all the time. */
+  /** Samples that the export would show, on sheets that the sheet shows too; they are counted beside the button all the time. */
   readonly samples = computed<readonly Opening[]>(() => {
     const [project, sheet] = [this.session.project(), this.session.sheet()];
     if (!project || !sheet) return [];
-    return samplesLeft({ ...project, sheets: [sheet] }).map(({ opening }) => opening);
+    const shown = sheetsShownBy(project, sheet.id);
+    const sheets = [sheet, ...project.sheets.filter(({ id }) => id !== sheet.id && shown.has(id))];
+    return samplesLeft({ ...project, sheets }).map(({ opening }) => opening);
   });
 
   async export(): Promise<void> {
@@ -123,8 +125,15 @@ export class EditorHeaderComponent {
   private async wantsSamples(): Promise<boolean> {
     const asked = this.dialogs.open<SamplesDialog, readonly Opening[], SamplesChoice>(SamplesDialog, { data: this.samples() });
     const choice = await firstValueFrom(asked.afterClosed());
-    if (typeof choice === 'object') this.session.select(choice.goTo.id);
+    if (typeof choice === 'object') this.goTo(choice.goTo);
     return choice === 'export';
+  }
+
+  /** It may lie on a sheet that is shown on this one. */
+  private goTo({ id }: Opening): void {
+    const sheet = this.session.project()?.sheets.find((each) => findOpening(each, id));
+    if (sheet && sheet.id !== this.session.sheet()?.id) this.session.showSheet(sheet.id);
+    this.session.select(id);
   }
 
   async saveAsTemplate(): Promise<void> {

@@ -147,7 +147,9 @@ export class Cutting {
   /** Its subject only, all of it: trimmed to a part without the subject, the photo would be gone. */
   private shownAlone(opening: Opening, photo: Photo, sheet: Sheet): ItemProperties {
     const { shaper } = this.session.context();
-    const wide = photo.focus ? widenToHold(opening, photo.focus, { sheet, sheets: [], photos: { [photo.id]: photo }, shaper }) : {};
+    const wide = photo.focus
+      ? widenToHold(opening, photo.focus, { sheet, sheets: [], photos: { [photo.id]: photo }, shaper })
+      : {};
     const fill = (wide.fill ?? opening.fill) as PhotoFill;
     return { ...wide, fill: { ...fill, show: 'subject' } };
   }

@@ -33,6 +33,8 @@ export class PlacementCopy {
     if (!kept || !placed) return;
     const placement = placementLike(opening, kept.like, placed.picture, context.shaper);
     const after = placePhoto(opening, placement, context);
-    this.session.commit(changeOpening(context.sheet, opening, after, `Place ${pictureWord(opening.fill)} in ${opening.name} as in ${kept.from}`));
+    this.session.commit(
+      changeOpening(context.sheet, opening, after, `Place ${pictureWord(opening.fill)} in ${opening.name} as in ${kept.from}`),
+    );
   }
 }

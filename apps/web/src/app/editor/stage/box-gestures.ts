@@ -167,7 +167,12 @@ export function photoScaleGesture(opening: Opening, corner: Point, opposite: Poi
       const [dx, dy] = [(corner.x - opposite.x) / start, (corner.y - opposite.y) / start];
       const reach = (at.x - opposite.x) * dx + (at.y - opposite.y) * dy;
       const factor = Math.max(reach / start, 0.02);
-      return changeOpening(context.sheet, opening, scalePhoto(opening, factor, about, context), `Scale ${pictureWord(opening.fill)} in ${opening.name}`);
+      return changeOpening(
+        context.sheet,
+        opening,
+        scalePhoto(opening, factor, about, context),
+        `Scale ${pictureWord(opening.fill)} in ${opening.name}`,
+      );
     },
   };
 }

@@ -1,5 +1,15 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { apply, boxMatrix, multiply, placedPicture, polygonBounds, seenPolygons, showsPicture, uncoveredShare, photoArea } from '@kadrosyn/core';
+import {
+  apply,
+  boxMatrix,
+  multiply,
+  placedPicture,
+  polygonBounds,
+  seenPolygons,
+  showsPicture,
+  uncoveredShare,
+  photoArea,
+} from '@kadrosyn/core';
 import { EditorSession } from '../session/session';
 import { Viewport } from './viewport';
 

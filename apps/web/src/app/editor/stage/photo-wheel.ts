@@ -52,8 +52,7 @@ export class PhotoWheel {
   private openingAt(at: Point): Opening | null {
     const opening = this.session.settledOpening();
     const isBehind = opening !== null && isBackground(opening);
-    if (!opening || (opening.locked && !isBehind) || this.session.grip() !== 'photo' || !showsPicture(opening.fill))
-      return null;
+    if (!opening || (opening.locked && !isBehind) || this.session.grip() !== 'photo' || !showsPicture(opening.fill)) return null;
     const { shaper, ...looked } = this.session.context();
     return isBehind || openingsAt(looked, at, shaper, { reach: 0 }).some(({ id }) => id === opening.id) ? opening : null;
   }
@@ -65,7 +64,12 @@ export class PhotoWheel {
     const about = going?.about ?? apply(invert(boxMatrix(opening.box)), at);
     const whole = (going?.factor ?? 1) * factor;
     const start = going?.opening ?? opening;
-    const edit = changeOpening(context.sheet, start, scalePhoto(start, whole, about, context), `Scale ${pictureWord(start.fill)} in ${start.name}`);
+    const edit = changeOpening(
+      context.sheet,
+      start,
+      scalePhoto(start, whole, about, context),
+      `Scale ${pictureWord(start.fill)} in ${start.name}`,
+    );
     if (going) clearTimeout(going.timer);
     session.preview(edit);
     const timer = setTimeout(() => {

@@ -47,7 +47,12 @@ export class Pinch {
       Point,
     ];
     const next = pinchedPlacement(placed.placement, about, to, factor, turned);
-    return changeOpening(context.sheet, opening, placePhoto(opening, next, context), `Scale ${pictureWord(opening.fill)} in ${opening.name}`);
+    return changeOpening(
+      context.sheet,
+      opening,
+      placePhoto(opening, next, context),
+      `Scale ${pictureWord(opening.fill)} in ${opening.name}`,
+    );
   }
 }
 

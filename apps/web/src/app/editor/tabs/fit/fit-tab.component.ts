@@ -192,7 +192,9 @@ export class FitTabComponent {
 
   setTurn(turn: number): void {
     const opening = this.settled();
-    this.session.commitAgain(this.edit(turnPhoto(opening, turn, this.session.context()), `Turn ${this.word()} in ${opening.name}`));
+    this.session.commitAgain(
+      this.edit(turnPhoto(opening, turn, this.session.context()), `Turn ${this.word()} in ${opening.name}`),
+    );
   }
 
   setShift(axis: 'x' | 'y', px: number): void {

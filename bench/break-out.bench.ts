@@ -1,7 +1,7 @@
 import { join } from 'node:path';
 import { chromium } from '@playwright/test';
 import { picturePage, writePages } from '@kadrosyn/formats';
-import { resolvedIn, crossingPairs, type Opening, type Sheet } from '@kadrosyn/core';
+import { resolvedIn, crossingPairs, type Opening } from '@kadrosyn/core';
 import { surveyCrossing, surveyOverhang } from '@kadrosyn/render';
 import { loadShaperFrom, NODE_ENVIRONMENT, renderSheet } from '@kadrosyn/render/node';
 import { CHROMIUM } from '../e2e/support/chromium.js';
@@ -47,7 +47,7 @@ const large = scaledSheet(project, 2.5);
 const runs: { pieces: number; crossings: number }[] = [];
 for (let run = 0; run < 7; run++) {
   // Other objects than before: nothing of them is known.
-  const sheet = resolvedIn(project, { ...large, items: large.items.map((item) => ({ ...item })) } as Sheet);
+  const sheet = resolvedIn(project, { ...large, items: large.items.map((item) => ({ ...item })) });
   const item = sheet.items.find((each): each is Opening => each.id === itemId)!;
   const from = performance.now();
   surveyOverhang(sheet, item, resources);

@@ -1,11 +1,14 @@
-import { Component } from '@angular/core';
+import { ChangeDetectionStrategy, Component } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
 import { MATERIAL_ANIMATIONS } from '@angular/material/core';
 import { MatDialog } from '@angular/material/dialog';
 import { describe, expect, it } from 'vitest';
 import { appConfig } from './app.config';
 
-@Component({ template: '<input aria-label="Name" /><input aria-label="Words" />' })
+@Component({
+  template: '<input aria-label="Name" /><input aria-label="Words" />',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
 class TwoFields {}
 
 const wait = (milliseconds: number) => new Promise((resolve) => setTimeout(resolve, milliseconds));

@@ -22,8 +22,7 @@ export function pictureIdOf(sheet: ResolvedSheet, photos: Project['photos']): st
     return own ? [own] : [];
   });
   const before = known.get(sheet);
-  if (before && before.areas.length === areas.length && before.areas.every((one, index) => one === areas[index]))
-    return before.id;
+  if (before?.areas.length === areas.length && before.areas.every((one, index) => one === areas[index])) return before.id;
   const {
     id: sheetId,
     name: _name,

@@ -2,7 +2,8 @@ import { TestBed } from '@angular/core/testing';
 import { newProject, resolvedIn } from '@kadrosyn/core';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Decoded, DecodedLevel, DecodeFailure } from './photo-decoder';
-import { LEVEL_DECODERS, PhotoLevels, type DrawnSheet, type LevelDecoder, type SheetDrawer } from './photo-levels';
+import { LEVEL_DECODERS, type LevelDecoder } from './level-decoders';
+import { PhotoLevels, type DrawnSheet, type SheetDrawer } from './photo-levels';
 import { WorkerEnded } from './restarting-worker';
 
 const level = (index: number): DecodedLevel => ({

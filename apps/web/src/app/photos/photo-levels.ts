@@ -1,12 +1,12 @@
-import { inject, Injectable, InjectionToken, signal } from '@angular/core';
+import { inject, Injectable, signal } from '@angular/core';
 import { levelCount, levelFor, pictureSize, type ResolvedSheet } from '@kadrosyn/core';
 import { BudgetCache, type PhotoLevel, type PhotoSource } from '@kadrosyn/render';
 import { FRAME_TRACE } from '../trace/frame-trace';
 import { pauseAfter } from '../api/fault';
 import { pauseOrOnline } from '../api/pause';
 import type { Decoded, DecodedLevel, DecodeFailure, DecodeRequest, LocalPhoto } from './photo-decoder';
-import type { PhotoDecoder } from './photo.worker';
-import { RestartingWorker, WorkerEnded } from './restarting-worker';
+import { LEVEL_DECODERS, NoLevels, TRIES, type LevelDecoder } from './level-decoders';
+import { WorkerEnded } from './restarting-worker';
 
 /** Bytes of decoded levels that are kept: a few photos of 24 megapixels at full size, or very many at screen size. */
 const LEVEL_BUDGET = 900 * 2 ** 20;
@@ -49,24 +49,6 @@ interface Known extends PhotoFiles {
   isPaused: boolean;
   /** Of a sheet: what had arrived when it was drawn with something standing in. */
   drawnAt?: number;
-}
-
-/** How often it is tried again. What is away may come at any time; what can not be read may have wanted for memory. */
-const TRIES: Readonly<Record<DecodeFailure, number>> = { away: Infinity, unreadable: 2, gone: 0 };
-
-/** Makes levels away from the main thread. */
-export interface LevelDecoder {
-  call: RestartingWorker<PhotoDecoder>['call'];
-}
-
-/** Two, so that a large photo does not hold up the small ones. */
-export const LEVEL_DECODERS = new InjectionToken<readonly LevelDecoder[]>('level decoders', {
-  providedIn: 'root',
-  factory: () => [decoder(), decoder()],
-});
-
-function decoder(): LevelDecoder {
-  return new RestartingWorker<PhotoDecoder>(() => new Worker(new URL('./photo.worker', import.meta.url), { type: 'module' }));
 }
 
 /**
@@ -266,16 +248,6 @@ export class PhotoLevels implements PhotoSource {
 /** The level of a drawn sheet that is enough for a screen. */
 function screenLevelOf({ width, height }: PhotoFiles): number {
   return Math.max(0, Math.ceil(Math.log2(Math.max(width, height) / SCREEN_SIDE)));
-}
-
-/** Levels that could not be made. */
-class NoLevels extends Error {
-  constructor(
-    readonly failure: DecodeFailure,
-    words: string,
-  ) {
-    super(words);
-  }
 }
 
 function closeLevel(level: KeptLevel): void {

@@ -38,6 +38,7 @@ import { EditorSession } from '../../session/session';
 import { PlacementCopy } from '../../session/placement-copy';
 import { StageView } from '../../stage/stage-view';
 import { AreasSectionComponent } from './areas-section.component';
+import { fitChoices } from './fit-choices';
 import { FocusSectionComponent } from './focus-section.component';
 import { RegisterSectionComponent } from './register-section.component';
 import { ScatterSectionComponent } from './scatter-section.component';
@@ -54,11 +55,6 @@ import { SlotSectionComponent } from './slot-section.component';
 
 /** Printed pictures look soft below this, dots per inch; screens have fewer. */
 const GOOD_PRINT = 200;
-const FITS: readonly { readonly id: FitRule; readonly name: string }[] = [
-  { id: 'fill', name: 'Fill the opening' },
-  { id: 'whole', name: 'Whole photo' },
-  { id: 'subject', name: 'On the subject' },
-];
 /** The slider reaches up to so many times the least covering scale. */
 const SLIDER_REACH = 5;
 
@@ -135,12 +131,7 @@ export class FitTabComponent {
   });
 
   readonly mostZoom = SLIDER_REACH * 100;
-  readonly fits = FITS;
-
-  fitWords({ id, name }: { readonly id: FitRule; readonly name: string }): string {
-    if (id === 'fill' && this.isBehind()) return 'Fill the sheet';
-    return id === 'whole' ? `Whole ${this.word()}` : name;
-  }
+  readonly fits = computed(() => fitChoices(this.opening()));
 
   fit(rule: FitRule): void {
     const placed = this.placed();
@@ -165,7 +156,7 @@ export class FitTabComponent {
     const fill: PictureFill = on ? rest : { ...rest, keepCovered: false };
     const hull = coverHull(this.opening(), this.session.context().sheet, shaper);
     const placement = respectCover(fill, placed.placement, hull, placed.picture);
-    this.session.commit(this.edit({ fill: { ...fill, placement } as PictureFill }, on ? 'Keep covered' : 'Allow gaps'));
+    this.session.commit(this.edit({ fill: { ...fill, placement } }, on ? 'Keep covered' : 'Allow gaps'));
   }
 
   /** @param percent - of the least covering scale. */

@@ -113,6 +113,7 @@ export {
   type TracedForm,
 } from './areas/area-form.js';
 export { followHosts, withHosted, type Followed } from './areas/follow-hosts.js';
+export { hangIn } from './areas/hang-in.js';
 export { openingInArea, photoToSheet, sheetToPhoto } from './areas/area-opening.js';
 export { keepArea, MOST_AREAS, removeArea, renameArea, takeArea, takeOff } from './areas/area-edits.js';
 export { grownForm } from './areas/grown-form.js';

@@ -19,10 +19,12 @@ export interface Nameable {
   readonly faces: readonly string[];
   /** The id of the cutout that each photo has. */
   readonly cutout: string;
+  /** Ids of sheets that can be shown. */
+  readonly sheets: readonly string[];
 }
 
 /** Items of every kind: each property by its own schema, so that a kind that is added is tried too. */
-export function arbitraryItems({ photos, faces, cutout }: Nameable): {
+export function arbitraryItems({ photos, faces, cutout, sheets }: Nameable): {
   readonly item: fc.Arbitrary<Item>;
   readonly fill: fc.Arbitrary<Fill>;
   readonly opening: fc.Arbitrary<Opening>;
@@ -37,7 +39,7 @@ export function arbitraryItems({ photos, faces, cutout }: Nameable): {
     named[name] = arbitraryOf($defs[name]!, named, FURTHEST);
   };
   ['point', 'placement', 'tone', 'effect', 'shadow', 'blend'].forEach(define);
-  named['fill'] = photoFills(arbitraryOf($defs['fill']!, named, FURTHEST), photos, cutout);
+  named['fill'] = placedFills(arbitraryOf($defs['fill']!, named, FURTHEST), { photos, cutout, sheets });
   named['outline'] = arbitraryOf($defs['outline']!, { ...named, id: fc.constantFrom(...faces) }, FURTHEST).map(readable);
   named['box'] = fc.record(
     {
@@ -67,14 +69,18 @@ function grouped(): SimpleSchema {
   return { ...$defs['group']!, properties, required: ['type', 'id', 'name'] };
 }
 
-/** Photos and cutouts that there are; placements of their own, at a size at which something is seen. */
-function photoFills(fills: fc.Arbitrary<unknown>, photos: readonly string[], cutout: string): fc.Arbitrary<Fill> {
+/** Photos, sheets and cutouts that there are; placements of their own, at a size at which something is seen. */
+function placedFills(
+  fills: fc.Arbitrary<unknown>,
+  { photos, cutout, sheets }: Pick<Nameable, 'photos' | 'cutout' | 'sheets'>,
+): fc.Arbitrary<Fill> {
   const photo = fc.record({
     photoId: fc.constantFrom(...photos),
+    sheetId: fc.constantFrom(...sheets),
     scale: between(0.02, 0.4),
     at: fc.record({ x: between(0, 50), y: between(0, 40) }),
   });
-  return fc.tuple(fills, photo).map(([value, { photoId, scale, at }]): Fill => {
+  return fc.tuple(fills, photo).map(([value, { photoId, sheetId, scale, at }]): Fill => {
     const fill = value as Fill;
     if (fill.type === 'drawing') {
       const layers = fill.layers.map((layer, index) => ({
@@ -85,6 +91,7 @@ function photoFills(fills: fc.Arbitrary<unknown>, photos: readonly string[], cut
       }));
       return { ...fill, layers };
     }
+    if (fill.type === 'sheet') return { ...fill, sheetId, placement: { ...fill.placement, ...at, scale: 4 * scale } };
     if (fill.type !== 'photo') return fill;
     const own = typeof fill.placement === 'string' ? { turn: 0, flipX: false, flipY: false } : fill.placement;
     const { effects, cutout: cut, ...rest } = fill;

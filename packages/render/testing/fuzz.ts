@@ -12,6 +12,7 @@ import {
   insertItem,
   newBackground,
   newProject,
+  newShapedOpening,
   openProject,
   pasteEdit,
   readClipping,
@@ -26,6 +27,7 @@ import {
   type Edit,
   type Item,
   type Project,
+  type Sheet,
 } from '@kadrosyn/core';
 import { arbitraryItems } from '../../core/testing/arbitrary-items.js';
 import { PICTURES, pictureOf } from '../fixtures/kit.js';
@@ -34,9 +36,22 @@ import { renderSheet } from '../src/node/index.js';
 
 const SIZE = { width: 96, height: 72, unit: 'px' } as const;
 const photos = Object.fromEntries(PICTURES.map((name) => [name, pictureOf(name)]));
-const empty: Project = { ...newProject('Card', SIZE), photos };
-const elsewhere = newProject('Other card', SIZE);
-const { item, fill, opening } = arbitraryItems({ photos: PICTURES, faces: ['archivo', 'fraunces'], cutout: 'cut' });
+const made = newProject('Card', SIZE);
+/** A sheet that others can show; both projects have it. */
+const shown: Sheet = {
+  ...made.sheets[0]!,
+  ...{ id: 'shown', width: 60, height: 50, background: { type: 'none' } },
+  items: [
+    { ...newShapedOpening('Disc', { type: 'ellipse' }, { x: 25, y: 25 }, 40, 30), fill: { type: 'colour', colour: '#b5532e' } },
+  ],
+};
+const empty: Project = { ...made, photos, sheets: [...made.sheets, shown] };
+const other = newProject('Other card', SIZE);
+const elsewhere: Project = { ...other, sheets: [...other.sheets, shown] };
+const { item, fill, opening } = arbitraryItems({
+  ...{ photos: PICTURES, faces: ['archivo', 'fraunces'], cutout: 'cut' },
+  sheets: [shown.id],
+});
 const share = fc.double({ min: 0, max: 0.999, noNaN: true });
 
 /** Something that a person does; null where it can not be done. */

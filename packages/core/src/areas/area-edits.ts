@@ -15,10 +15,15 @@ export function keepArea(photo: Photo, area: PhotoArea, name = `Area of ${photo.
 
 /** An area becomes one of a photo's, and an opening is laid in it, directly above the host that shows the photo. */
 export function takeArea({ project, sheet, host, photo }: AreaPlace, area: PhotoArea, opening: Opening): Edit {
-  const kept = (project.photos[photo.id]?.areas ?? []).some(({ id }) => id === area.id);
   const hosted: Opening = { ...opening, host: { itemId: host.id, areaId: area.id } };
   const laid = insertItem(sheet, hosted, `Opening in ${area.name}`, placeBefore(sheet, host.id));
-  return kept ? laid : { ...laid, operations: [...keepArea(photo, area).operations, ...laid.operations] };
+  return { ...laid, operations: [...keptWith({ project, photo }, area), ...laid.operations] };
+}
+
+/** Operations by which a project has an area in its photo; none where it has it. */
+export function keptWith({ project, photo }: Pick<AreaPlace, 'project' | 'photo'>, area: PhotoArea): readonly Operation[] {
+  const isKept = (project.photos[photo.id]?.areas ?? []).some(({ id }) => id === area.id);
+  return isKept ? [] : keepArea(photo, area).operations;
 }
 
 /** Where an area is shown. */

@@ -61,6 +61,30 @@ export function takingBack(project: Project, { past }: History, edit: Edit): Edi
   }
 }
 
+/**
+ * A history in which an edit is a part of an earlier step, though others have followed: what was found out about it comes and goes with it. Of several steps
+ * of the name it is the last. Null where there is none, where something can be done again, or where the edit rests on what followed.
+ * @param edit - made of the document as it is now.
+ */
+export function joinStep({ past, future }: History, edit: Edit, name: string): History | null {
+  const at = past.findLastIndex((step) => step.name === name);
+  const step = past[at];
+  if (!step || future.length > 0) return null;
+  try {
+    // It is put before what followed by going back over that.
+    const back = past
+      .slice(at + 1)
+      .toReversed()
+      .map(invertEdit);
+    const { mine, theirs } = rebaseEdits([edit], back);
+    const joined = { name, operations: [...step.operations, ...mine[0]!.operations] };
+    return { past: [...past.slice(0, at), joined, ...theirs.toReversed().map(invertEdit)], future };
+  } catch (error) {
+    if (error instanceof EditError) return null;
+    throw error;
+  }
+}
+
 /** Does the last undone step again; null when there is none. */
 export function redo(project: Project, history: History): Step | null {
   const edit = history.future.at(-1);

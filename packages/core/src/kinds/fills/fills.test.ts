@@ -5,7 +5,7 @@ import { isPart } from '../../document/is-part.js';
 import { testOpening } from '../../../testing/test-documents.js';
 import { fillKind, fillReferences, FILLS, type Fill } from './fills.js';
 
-const { fill: anyFill } = arbitraryItems({ photos: ['heron', 'lake'], faces: ['archivo'], cutout: 'cut' });
+const { fill: anyFill } = arbitraryItems({ photos: ['heron', 'lake'], faces: ['archivo'], cutout: 'cut', sheets: ['other'] });
 const holds = (fill: unknown): boolean => isPart('item', { ...testOpening('a'), fill });
 
 describe.each(Object.entries(FILLS))('%s', (type, kind) => {

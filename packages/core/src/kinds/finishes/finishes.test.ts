@@ -21,7 +21,7 @@ import {
 } from './finishes.js';
 import type { FinishKind } from './finish-kind.js';
 
-const { opening } = arbitraryItems({ photos: ['heron'], faces: ['archivo'], cutout: 'cut' });
+const { opening } = arbitraryItems({ photos: ['heron'], faces: ['archivo'], cutout: 'cut', sheets: ['other'] });
 const finishes = opening.map(({ finish }) => finish);
 const names = Object.keys(FINISHES) as FinishName[];
 const kindOf = (name: FinishName) => FINISHES[name] as FinishKind<unknown>;

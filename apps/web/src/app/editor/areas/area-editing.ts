@@ -3,6 +3,7 @@ import {
   applyEdit,
   findOpening,
   grownForm,
+  hangIn,
   isSameForm,
   newId,
   openingInArea,
@@ -83,6 +84,14 @@ export class AreaEditing {
       edit: { name: `${photo.name} into ${area.name}`, operations: [...laid.operations, ...filled.operations] },
       select: opening.id,
     };
+  }
+
+  /** A print that lies on the sheet, hung in an area of what a host shows; null where the area is out of sight. */
+  hangEdit(host: Opening, area: PhotoArea, print: Opening): { readonly edit: Edit; readonly select: string } | null {
+    const context = this.session.context();
+    const photo = placedPhoto(host, context)?.photo;
+    const edit = photo && hangIn({ ...context, host, photo }, area, print, context);
+    return edit ? { edit, select: print.id } : null;
   }
 
   /** An empty opening in a known area. @returns whether there is one */

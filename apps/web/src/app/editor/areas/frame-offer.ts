@@ -1,16 +1,19 @@
 import { inject } from '@angular/core';
 import {
   formHolds,
+  isShared,
   likeliest,
   openingsAt,
   placedPhoto,
   sheetToPhoto,
+  showsPicture,
   withHosted,
   type AreaForm,
   type Edit,
   type Item,
   type Opening,
   type Photo,
+  type PhotoArea,
   type Point,
 } from '@kadrosyn/core';
 import type { EditorSession } from '../session/session';
@@ -47,6 +50,16 @@ export interface FramePlan {
   readonly after: () => void;
 }
 
+/** What is laid in an area that was found. */
+type Lay = (host: Opening, area: PhotoArea) => Pick<FramePlan, 'edit' | 'select'> | null;
+
+/** Something with four corners that shows a picture can be hung elsewhere as it is. */
+function isPrint({ kind, outline, fill }: Opening): boolean {
+  return (
+    kind === 'shaped' && (outline.type === 'rectangle' || outline.type === 'corners') && showsPicture(fill) && !isShared(fill)
+  );
+}
+
 /** A photo that is held over an area of another for a moment is offered to be put into it. */
 export class FrameOffer {
   private rest: Point | null = null;
@@ -61,9 +74,13 @@ export class FrameOffer {
 
   /**
    * What letting go would do, once there is an area under the pointer.
-   * @param pointer - css px of the stage; @param moved - the loose opening on the sheet that the photo is taken from
+   * @param pointer - css px of the stage
    */
-  plan(photo: Photo, pointer: Point, moved?: Opening): FramePlan | null {
+  plan(photo: Photo, pointer: Point): FramePlan | null {
+    return this.planOf((host, area) => this.parts.editing.fillEdit(host, area, photo), pointer);
+  }
+
+  private planOf(lay: Lay, pointer: Point, moved?: Opening): FramePlan | null {
     const at = this.parts.viewport.toSheet(pointer);
     if (this.offer) {
       if (this.holds(this.offer.host, this.offer.form, at)) return this.offer.plan;
@@ -72,18 +89,19 @@ export class FrameOffer {
     if (!this.rest || Math.hypot(pointer.x - this.rest.x, pointer.y - this.rest.y) > NEAR) {
       this.rest = pointer;
       clearTimeout(this.timer);
-      this.timer = setTimeout(() => void this.ask(photo, at, moved), HOLD);
+      this.timer = setTimeout(() => void this.ask(lay, at, moved), HOLD);
     }
     return null;
   }
 
-  /** The same for a loose photo that is moved on the sheet. What lies in areas of it would be lost: then nothing is offered. */
+  /** The same for a loose photo or a print that is moved on the sheet. What lies in areas of it would be lost: then nothing is offered. */
   planMoved(item: Item, pointer: Point): FramePlan | null {
     const { sheet, photos } = this.parts.session.context();
-    if (item.type !== 'opening' || item.kind !== 'loose' || item.fill.type !== 'photo' || withHosted(sheet, [item]).length > 1)
-      return null;
-    const photo = photos[item.fill.photoId];
-    return photo ? this.plan(photo, pointer, item) : null;
+    if (item.type !== 'opening' || withHosted(sheet, [item]).length > 1) return null;
+    const { editing } = this.parts;
+    if (isPrint(item)) return this.planOf((host, area) => editing.hangEdit(host, area, item), pointer, item);
+    const photo = item.kind === 'loose' && item.fill.type === 'photo' ? photos[item.fill.photoId] : undefined;
+    return photo ? this.planOf((host, area) => editing.fillEdit(host, area, photo, item), pointer, item) : null;
   }
 
   end(): void {
@@ -91,7 +109,7 @@ export class FrameOffer {
     this.rest = this.offer = null;
   }
 
-  private async ask(photo: Photo, at: Point, moved?: Opening): Promise<void> {
+  private async ask(lay: Lay, at: Point, moved?: Opening): Promise<void> {
     const { session, engine, library } = this.parts;
     const context = session.context();
     const host = openingsAt(context, at, context.shaper, { reach: 0 }).find(
@@ -113,12 +131,14 @@ export class FrameOffer {
       (best && best.score >= SURE && best.form.type !== 'traced' ? this.parts.editing.foundArea(shown, best.form) : null);
     // The pointer has gone on, or the drag has ended.
     if (!area || this.rest !== rest || !rest) return;
-    const filled = this.parts.editing.fillEdit(host, area, photo, moved);
-    if (!filled) return;
+    // Where it hangs already, it is taken off by being moved.
+    const isOwn = moved?.host?.itemId === host.id && moved.host.areaId === area.id;
+    const laid = isOwn ? null : lay(host, area);
+    if (!laid) return;
     this.offer = {
       host,
       form: area.form,
-      plan: { ...filled, after: () => this.parts.editing.laid(shown, area, filled.edit.name) },
+      plan: { ...laid, after: () => this.parts.editing.laid(shown, area, laid.edit.name) },
     };
     this.again();
   }

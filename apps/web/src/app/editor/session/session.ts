@@ -128,7 +128,7 @@ export class EditorSession {
     this.store.dispatch(select === undefined ? EditorActions.commit({ edit }) : EditorActions.commit({ edit, select }));
   }
 
-  /** Joins the last step when that was the same kind of change of the same item, or is the one called `joins`. */
+  /** Joins the last step when that was the same kind of change of the same item, or the step called `joins`, though others may have followed it. */
   commitAgain(wanted: Edit, joins?: string): void {
     const { edit } = this.followed(wanted);
     this.store.dispatch(EditorActions.commitAgain(joins === undefined ? { edit } : { edit, joins }));

@@ -36,7 +36,7 @@ export const EditorActions = createActionGroup({
     commit: props<{ edit: Edit; select?: Selection }>(),
     /**
      * The same kind of small change again and again (a key held down, a field being typed) is one step; so is what was found out about the step called
-     * `joins`, while that is the last.
+     * `joins`, though others may have followed.
      */
     'commit again': props<{ edit: Edit; joins?: string }>(),
     undo: emptyProps(),

@@ -76,7 +76,7 @@ describe('the editor’s state', () => {
     expect(reducer(state, EditorActions.undo()).project).toEqual(first.project);
   });
 
-  it('joins what was found out about a step to it, while that is the last; it goes back with it', () => {
+  it('joins what was found out about a step to it, though others have followed; it goes back with it', () => {
     const first = opened({ sheets: [{ ...project.sheets[0]!, items: [opening] }] });
     const sheet = first.project!.sheets[0]!;
     const one = changeItem(sheet, opening, { locked: true }, 'Lock Circle');
@@ -86,6 +86,17 @@ describe('the editor’s state', () => {
     expect(state.history.past.map(({ name }) => name)).toEqual(['Lock Circle']);
     expect(state.save.unsaved).toHaveLength(2);
     expect(reducer(state, EditorActions.undo()).project).toEqual(first.project);
+    const hidden = changeItem(locked.project!.sheets[0]!, locked.project!.sheets[0]!.items[0]!, { hidden: true }, 'Hide');
+    const followed = reducer(locked, EditorActions.commit({ edit: hidden }));
+    const later = reducer(followed, EditorActions.commitAgain({ edit: found, joins: 'Lock Circle' }));
+    expect(later.history.past.map(({ name }) => name)).toEqual(['Lock Circle', 'Hide']);
+    expect(later.project).toMatchObject({ name: 'Found', sheets: [{ items: [{ locked: true, hidden: true }] }] });
+    const once = reducer(later, EditorActions.undo());
+    expect(once.project).toEqual(state.project);
+    const twice = reducer(once, EditorActions.undo());
+    expect(twice.project).toEqual(first.project);
+    expect(reducer(reducer(twice, EditorActions.redo()), EditorActions.redo()).project).toEqual(later.project);
+    // What rests on what followed is a step of its own.
     const other = reducer(locked, EditorActions.commit({ edit: changeProject(locked.project!, { name: 'Other' }, 'Rename') }));
     const late = changeProject(other.project!, { name: 'Found' }, 'Lock Circle');
     expect(reducer(other, EditorActions.commitAgain({ edit: late, joins: 'Lock Circle' })).history.past).toHaveLength(3);

@@ -1,4 +1,4 @@
-import { commit, mergeEdits, redo, undo, type Edit, type Step } from '@kadrosyn/core';
+import { commit, joinStep, mergeEdits, redo, undo, type Edit, type History, type Step } from '@kadrosyn/core';
 import { createFeature, createReducer, on } from '@ngrx/store';
 import { EditorActions } from './editor.actions';
 import { INITIAL_STATE, needsPerson, type EditorState } from './editor.state';
@@ -57,10 +57,9 @@ export const editorFeature = createFeature({
     }),
     on(EditorActions.commitAgain, (state, { edit, joins }): EditorState => {
       if (!state.project) return state;
-      const last = state.history.past.at(-1);
-      const merged = last && state.history.future.length === 0 ? joined(last, edit, joins) : null;
       const next = withStep(state, commit(state.project, state.history, edit));
-      return merged ? { ...next, history: { past: [...state.history.past.slice(0, -1), merged], future: [] } } : next;
+      const history = joins === undefined ? merged(state.history, edit) : joinStep(state.history, edit, joins);
+      return history ? { ...next, history } : next;
     }),
     on(EditorActions.undo, (state): EditorState => stepped(state, undo)),
     on(EditorActions.redo, (state): EditorState => stepped(state, redo)),
@@ -163,7 +162,8 @@ function refusedWords(name: string, take: typeof undo): string {
   return `“${name}” can not be ${what}: the same was changed in another window since.`;
 }
 
-function joined(last: Edit, edit: Edit, joins: string | undefined): Edit | null {
-  if (joins === undefined) return mergeEdits(last, edit);
-  return last.name === joins ? { name: joins, operations: [...last.operations, ...edit.operations] } : null;
+function merged({ past, future }: History, edit: Edit): History | null {
+  const last = past.at(-1);
+  const both = last && future.length === 0 ? mergeEdits(last, edit) : null;
+  return both && { past: [...past.slice(0, -1), both], future };
 }

@@ -332,6 +332,47 @@ describe('a photo that is held over an area', () => {
     }
   });
 
+  it('may be a print that hangs in another area: it is hung there as it is, and nothing is offered where it hangs', async () => {
+    vi.useFakeTimers();
+    try {
+      const [library, editing, viewport] = [TestBed.inject(AreaLibrary), TestBed.inject(AreaEditing), TestBed.inject(Viewport)];
+      const [first, second] = [
+        { id: 'area_1', name: 'Pane', form: inner.form },
+        { id: 'area_2', name: 'Card', form: box(20, 20, 120, 90) },
+      ];
+      editing.layIn(host(), first);
+      library.keep(photo, second);
+      const named = (): ReturnType<typeof shaped> => editor.sheet().items.find(({ name }) => name === 'Pane') as never;
+      const fill = { type: 'photo', photoId: other.id, placement, fit: 'fill' } as const;
+      editor.session.commit(editor.session.change(named(), { fill, finish: { opacity: 0.8 } }, 'Fill'));
+      const again = vi.fn();
+      const parts = { session: editor.session, viewport, engine: engine as unknown as AreaEngine, library, editing };
+      const offer = new FrameOffer(parts, again);
+      expect(offer.planMoved(named(), { x: 200, y: 150 })).toBeNull();
+      await vi.advanceTimersByTimeAsync(600);
+      expect(again).not.toHaveBeenCalled();
+      expect(offer.planMoved(named(), { x: 177, y: 135 })).toBeNull();
+      await vi.advanceTimersByTimeAsync(600);
+      const plan = offer.planMoved(named(), { x: 177, y: 135 })!;
+      expect(plan).toMatchObject({ select: named().id, edit: { name: 'Pane into Card' } });
+      editor.session.commit(plan.edit, plan.select);
+      expect(named()).toMatchObject({
+        host: { itemId: 'room', areaId: 'area_2' },
+        finish: { opacity: 0.8 },
+        fill: { photoId: other.id, fit: 'fill' },
+      });
+      const { x, y, width, height } = named().box;
+      [x - 172, y - 132, width - 10, height - 7].forEach((off) => expect(off).toBeCloseTo(0, 6));
+      // Something with a form of its own is no print.
+      const round = { ...named(), outline: { type: 'ellipse' } } as const;
+      expect(offer.planMoved(round, { x: 177, y: 135 })).toBeNull();
+      await vi.advanceTimersByTimeAsync(600);
+      expect(again).toHaveBeenCalledOnce();
+    } finally {
+      vi.useRealTimers();
+    }
+  });
+
   it('is offered once the photo has arrived as large as it takes', async () => {
     vi.useFakeTimers();
     try {

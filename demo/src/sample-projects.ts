@@ -7,6 +7,7 @@ import { hareThroughWord } from './hare-through-word.js';
 import { heronAndLetters } from './heron-and-letters.js';
 import { lakeBehindWindow } from './lake-behind-window.js';
 import { kilnProgramme } from './kiln-programme.js';
+import { mugListing } from './mug-listing.js';
 import { openKilnCard } from './open-kiln-card.js';
 import { openKilnPoster } from './open-kiln-poster.js';
 import { ribbonRoundRing } from './ribbon-round-ring.js';
@@ -31,6 +32,7 @@ export function sampleProjects(photos: Readonly<Record<string, Photo>>, cutouts:
     scatteredHills,
     lakeBehindWindow,
     posterOnWall,
+    mugListing,
     glazeCover,
     kilnProgramme,
   ];

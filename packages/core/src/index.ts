@@ -95,6 +95,7 @@ export * from './photo/salient-places.js';
 export * from './photo/palette.js';
 export * from './photo/sample-plane.js';
 export * from './photo/sample-warped.js';
+export * from './photo/sample-mapped.js';
 export * from './geometry/quad.js';
 export * from './geometry/combine.js';
 export * from './geometry/path-data.js';
@@ -111,15 +112,19 @@ export {
   type FlatForm,
   type RoundForm,
   type TracedForm,
+  type TubeForm,
+  type ClothForm,
 } from './areas/area-form.js';
 export { followHosts, withHosted, type Followed } from './areas/follow-hosts.js';
 export { hangIn } from './areas/hang-in.js';
+export { imprintSheet, inkFor, isImprint, layImprint, type NewImprint } from './products/new-imprint.js';
 export { openingInArea, photoToSheet, sheetToPhoto } from './areas/area-opening.js';
+export { curvedSurface } from './areas/area-form.js';
 export { keepArea, MOST_AREAS, removeArea, renameArea, takeArea, takeOff } from './areas/area-edits.js';
 export { grownForm } from './areas/grown-form.js';
 export { findSurface, type FoundFront, type FoundSurface, type FrontHints } from './areas/surface/area-surface.js';
 export { keptPart } from './areas/surface/kept-part.js';
-export { frontInto, lightInto, type LitSurface } from './areas/surface/lit.js';
+export { frontInto, inkInto, lightInto, type Ink, type LitSurface } from './areas/surface/lit.js';
 export { edgeMapOf, type EdgeMap } from './areas/edge-map.js';
 export { areaAs, findAreas, likeliest, type AreaCandidate, type FoundAt } from './areas/find-areas.js';
 export * from './fit/change-outline.js';

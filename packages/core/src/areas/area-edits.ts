@@ -15,7 +15,7 @@ export function keepArea(photo: Photo, area: PhotoArea, name = `Area of ${photo.
 
 /** An area becomes one of a photo's, and an opening is laid in it, directly above the host that shows the photo. */
 export function takeArea({ project, sheet, host, photo }: AreaPlace, area: PhotoArea, opening: Opening): Edit {
-  const hosted: Opening = { ...opening, host: { itemId: host.id, areaId: area.id } };
+  const hosted: Opening = { ...opening, host: { ...opening.host, itemId: host.id, areaId: area.id } };
   const laid = insertItem(sheet, hosted, `Opening in ${area.name}`, placeBefore(sheet, host.id));
   return { ...laid, operations: [...keptWith({ project, photo }, area), ...laid.operations] };
 }

@@ -12,7 +12,8 @@ import { flatten, PathBuilder, type Path } from '../geometry/path.js';
 import { asProjection, invertProjection, multiplyProjections, project, type Projection, type Quad } from '../geometry/quad.js';
 import { quadProportion } from '../geometry/quad-proportion.js';
 import type { Outline } from '../kinds/outlines/outlines.js';
-import { formPath } from './area-form.js';
+import { formPath, placesOf, type FlatForm } from './area-form.js';
+import { curvedOpening } from './curved-opening.js';
 
 /**
  * From px of the photo that an opening shows to px of the sheet, through the perspective of four corners where it lies in one.
@@ -42,13 +43,18 @@ export function sheetToPhoto(opening: Opening, at: Point, context: GripContext):
  */
 export function openingInArea(
   host: Opening,
-  { name, form }: Pick<PhotoArea, 'name' | 'form'>,
+  area: Pick<PhotoArea, 'name' | 'form' | 'size'>,
   context: GripContext,
 ): Opening | null {
   const placed = placedPhoto(host, context);
   const onto = photoToSheet(host, context);
   if (!placed || !onto) return null;
-  if (form.type === 'flat') return flatOpening(form.corners, placed.photo, name, onto);
+  const { name, form } = area;
+  if (form.type === 'flat') return flatOpening({ ...area, form }, placed.photo, onto);
+  if (form.type === 'tube' || form.type === 'cloth') {
+    const isSeen = placesOf(form).every((p) => isInSight(onto, p));
+    return isSeen ? curvedOpening({ ...area, form }, placed.photo, onto) : null;
+  }
   const turn = frameTurn(onto, placed.photo);
   const upright = rotation(-turn);
   const outlined = mapped(formPath(form), (p) => (isInSight(onto, p) ? apply(upright, project(onto, p)) : null));
@@ -95,7 +101,11 @@ function frameTurn(onto: Projection, photo: Photo): number {
   return isFlipped && Math.abs(turn) > 90 ? normalTurn(turn - 180) : turn;
 }
 
-function flatOpening(corners: Quad, photo: Photo, name: string, onto: Projection): Opening | null {
+function flatOpening(
+  { form: { corners }, name, size }: Pick<PhotoArea, 'name' | 'size'> & { readonly form: FlatForm },
+  photo: Photo,
+  onto: Projection,
+): Opening | null {
   if (!corners.every((corner) => isInSight(onto, corner))) return null;
   const [a, b, c, d] = corners.map((corner) => project(onto, corner)) as unknown as Quad;
   const isFlipped = (b.x - a.x) * (d.y - a.y) - (b.y - a.y) * (d.x - a.x) < 0;
@@ -104,7 +114,9 @@ function flatOpening(corners: Quad, photo: Photo, name: string, onto: Projection
   if (!(width > 0) || !(height > 0)) return null;
   const points = quad.map((p) => ({ x: (p.x - x) / width, y: (p.y - y) / height })) as unknown as Quad;
   const middle = { x: photo.width / 2, y: photo.height / 2 };
-  const proportion = quadProportion(corners, { middle, diagonal: Math.hypot(photo.width, photo.height) });
+  const proportion = size
+    ? size.width / size.height
+    : quadProportion(corners, { middle, diagonal: Math.hypot(photo.width, photo.height) });
   const aspect = proportion === null ? {} : { aspect: proportion / (width / height) };
   return newShapedOpening(
     name,

@@ -13,6 +13,7 @@ import { apply } from '../geometry/matrix.js';
 import { invertProjection, project as projected, type Quad } from '../geometry/quad.js';
 import type { Shaper } from '../lettering/shaper.js';
 import { openingInArea, photoToSheet } from './area-opening.js';
+import { turnedAs } from './curved-opening.js';
 
 /** An edit with all that goes along with it. */
 export interface Followed {
@@ -143,15 +144,16 @@ function free({ sheet, opening }: Now): Operation {
 
 /** The form of its place, and its photo as large in it as before. */
 function laidIn(opening: Opening, { outline, box }: Opening, context: GripContext): ItemProperties {
-  const after = { ...opening, outline, box };
+  const turned = turnedAs(opening.outline, outline);
+  const after = { ...opening, outline: turned, box };
   const placed = placedPicture(opening, context);
-  if (!placed || isShared(opening.fill)) return { outline, box };
+  if (!placed || isShared(opening.fill)) return { outline: turned, box };
   const [from, to] = [layoutSize(opening), layoutSize(after)];
   const [across, down] = [to.width / from.width, to.height / from.height];
   const { x, y, scale } = placed.placement;
   const placement = { ...placed.placement, x: x * across, y: y * down, scale: scale * Math.sqrt(across * down) };
   return {
-    outline,
+    outline: turned,
     box,
     fill: { ...placed.fill, placement: respectCover(placed.fill, placement, openingHull(after, context.shaper), placed.picture) },
   };

@@ -73,6 +73,8 @@ export interface Host {
   readonly areaId: string;
   /** How much of the colour and strength of the light there it takes, 0 to 1; its shadows fall on it always. @default 1 */
   readonly light?: number;
+  /** It is ink on the surface, and covers that by so much, 0 to 1. @default it is a picture of its own, such as a sheet of paper */
+  readonly opaque?: number;
   /** Whether it lies behind what stands in front of the area. @default true */
   readonly behind?: boolean;
 }

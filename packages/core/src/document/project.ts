@@ -6,7 +6,7 @@ import type { Item } from './item.js';
 import type { Roles } from './roles.js';
 
 /** The version of the document that this code writes. Older ones are migrated when read. */
-export const PROJECT_VERSION = 9;
+export const PROJECT_VERSION = 10;
 
 export type Unit = 'px' | 'mm' | 'in';
 
@@ -50,6 +50,8 @@ export interface Sheet {
   /** Placements that several openings share, in sheet px. */
   readonly placements: Readonly<Record<string, Placement>>;
   readonly guides: readonly Guide[];
+  /** An imprint is what lies on a product, in true size: no page of its own. @default a page */
+  readonly role?: 'imprint';
   /** From back to front. */
   readonly items: readonly Item[];
   readonly crossings: readonly Crossing[];
@@ -98,6 +100,8 @@ export interface PhotoArea {
   readonly id: string;
   readonly name: string;
   readonly form: AreaForm;
+  /** Of the rectangle that it is a picture of, mm; of something round, how far round it goes. @default nobody has said */
+  readonly size?: { readonly width: number; readonly height: number };
   /** Where it is plain. @default nothing is known of the light there */
   readonly surface?: AreaSurface;
   /** What stands in front of it. @default nothing */

@@ -1,19 +1,21 @@
 import type { Placement } from '../document/fill.js';
 import type { Opening } from '../document/item.js';
-import { cornersOf } from '../geometry/bounds.js';
+import { boundsOf, cornersOf, intersect } from '../geometry/bounds.js';
+import { seenEdge, type Lay } from '../geometry/lay.js';
 import { apply, type Point } from '../geometry/matrix.js';
 import { PathBuilder, type Path } from '../geometry/path.js';
 import { insideConvex, type Polygons } from '../geometry/polygon.js';
-import { invertProjection, project, projectionTo, type Projection, type Quad } from '../geometry/quad.js';
+import type { Projection } from '../geometry/quad.js';
+import { rectangleSeen } from '../kinds/outlines/aspect-part.js';
+import { isWarped, outlineLay } from '../kinds/outlines/outlines.js';
 import { placementMatrix, type Size } from './placement.js';
 
-/** What a photo is laid out in: the box, or the rectangle that four corners in perspective are a picture of. */
+/** What a photo is laid out in: the box, or the rectangle that its outline is a picture of. */
 type Framed = Pick<Opening, 'outline' | 'box'>;
 
-/** The size of what a placement speaks of, px: as large as the box, in the proportion of the rectangle that the corners are a picture of. */
+/** The size of what a placement speaks of, px: as large as the box, in the proportion of the rectangle that the outline is a picture of. */
 export function layoutSize({ outline, box }: Framed): Size {
-  const aspect = outline.type === 'corners' && outline.warp ? (outline.aspect ?? 1) : 1;
-  return { width: box.width * Math.sqrt(aspect), height: box.height / Math.sqrt(aspect) };
+  return rectangleSeen('aspect' in outline && isWarped(outline) ? outline.aspect : undefined, box.width, box.height);
 }
 
 /** A placement as it lies in another layout of about the same size: what was in the middle of one is in the middle of the other, as large as before. */
@@ -22,50 +24,53 @@ export function relaid(placement: Placement, before: Framed, after: Framed): Pla
   return { ...placement, x: (placement.x * b.width) / a.width, y: (placement.y * b.height) / a.height };
 }
 
-/** From the rectangle that the photo is laid out in to the frame of the box; null where both are the same, or the corners leave no room. */
+/** How the rectangle that the photo is laid out in lies in the frame of the box; null where both are the same, or it has no room. */
+export function layoutOf({ outline, box }: Framed): Lay | null {
+  return outlineLay(outline, box.width, box.height);
+}
+
+/** The same where straight lines stay straight in it; null where they do not, too. */
 export function layoutProjection(opening: Framed): Projection | null {
-  const { outline, box } = opening;
-  if (outline.type !== 'corners' || !outline.warp) return null;
-  const quad = outline.points.map(({ x, y }) => ({ x: x * box.width, y: y * box.height })) as unknown as Quad;
-  const { width, height } = layoutSize(opening);
-  return projectionTo(quad, width, height);
+  return layoutOf(opening)?.projection ?? null;
 }
 
 /** Polygons of the box's frame as they lie in what the photo is laid out in. */
 export function inLayout(opening: Framed, polygons: Polygons): Polygons {
-  const onto = backFrom(opening);
-  return onto ? polygons.map((polygon) => mapped(polygon, (p) => project(onto, p))) : polygons;
+  const lay = layoutOf(opening);
+  return lay ? polygons.map((polygon) => mapped(polygon, (p) => lay.back(p))) : polygons;
 }
 
-/** A place of the box's frame in what the photo is laid out in. */
+/** A place of the box's frame in what the photo is laid out in; beside what is curved, the place itself. */
 export function layoutPoint(opening: Framed, p: Point): Point {
-  const onto = backFrom(opening);
-  return onto ? project(onto, p) : p;
+  return layoutOf(opening)?.back(p) ?? p;
 }
 
-/** A place of what the photo is laid out in, in the frame of the box; null beyond the horizon of four corners. */
+/** A place of what the photo is laid out in, in the frame of the box; null beyond the horizon of four corners, or on the far side of a tube. */
 export function fromLayout(opening: Framed, p: Point): Point | null {
-  const from = layoutProjection(opening);
-  if (!from) return p;
-  // Within the corners it is positive.
-  return from[6] * p.x + from[7] * p.y + from[8] > 1e-6 ? project(from, p) : null;
+  const lay = layoutOf(opening);
+  return lay ? lay.onto(p) : p;
 }
 
-function backFrom(opening: Framed): Projection | null {
-  const from = layoutProjection(opening);
-  return from && invertProjection(from);
-}
-
-/** The convex polygon of the box's frame that a placed photo reaches over; of one in perspective, what of it lies within the corners. */
+/**
+ * The polygon of the box's frame that a placed photo reaches over; of one that is seen in perspective or on something curved, what of it lies within that.
+ * It is convex but for what is curved.
+ */
 export function photoArea(opening: Framed, placement: Placement, photo: Size): Float64Array {
-  const m = placementMatrix(placement, photo);
-  const area = Float64Array.from(cornersOf({ x: 0, y: 0, ...photo }).flatMap((p) => Object.values(apply(m, p)) as number[]));
-  const from = layoutProjection(opening);
-  if (!from) return area;
-  const { width, height } = layoutSize(opening);
+  const lay = layoutOf(opening);
+  const area = photoInLayout(placement, photo);
+  if (!lay) return area;
+  const { x, y, width, height } = lay.sight;
   // Beyond the corners there may be the horizon.
-  const within = insideConvex(area, Float64Array.from([0, 0, width, 0, width, height, 0, height]));
-  return mapped(within, (p) => project(from, p));
+  const within = insideConvex(area, Float64Array.from([x, y, x + width, y, x + width, y + height, x, y + height]));
+  if (lay.projection) return mapped(within, (p) => lay.onto(p));
+  const seen = intersect(boundsOf(pointsOf(within)), lay.sight);
+  return Float64Array.from(seen ? seenEdge(lay, seen).flatMap((p) => [p.x, p.y]) : []);
+}
+
+/** The rectangle of a placed photo, in what it is laid out in. */
+function photoInLayout(placement: Placement, photo: Size): Float64Array {
+  const m = placementMatrix(placement, photo);
+  return Float64Array.from(cornersOf({ x: 0, y: 0, ...photo }).flatMap((p) => Object.values(apply(m, p)) as number[]));
 }
 
 /** The edge of a placed photo within the frame of the box, as `photoArea` has it. */
@@ -79,11 +84,15 @@ export function photoEdge(opening: Framed, placement: Placement, photo: Size): P
   return area.length > 0 ? path.close().build() : path.build();
 }
 
-function mapped(polygon: Float64Array, map: (p: Point) => Point): Float64Array {
-  const points: number[] = [];
-  for (let i = 0; i < polygon.length; i += 2) {
-    const { x, y } = map({ x: polygon[i]!, y: polygon[i + 1]! });
-    points.push(x, y);
-  }
-  return Float64Array.from(points);
+function pointsOf(polygon: Float64Array): Point[] {
+  return Array.from({ length: polygon.length / 2 }, (_, i) => ({ x: polygon[2 * i]!, y: polygon[2 * i + 1]! }));
+}
+
+function mapped(polygon: Float64Array, map: (p: Point) => Point | null): Float64Array {
+  return Float64Array.from(
+    pointsOf(polygon).flatMap((p) => {
+      const found = map(p);
+      return found ? [found.x, found.y] : [];
+    }),
+  );
 }

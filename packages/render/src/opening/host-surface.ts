@@ -1,4 +1,4 @@
-import { areaOf, frontInto, lightInto, type Opening, type PhotoArea, type PhotoFill, type Pixels } from '@kadrosyn/core';
+import { areaOf, frontInto, inkInto, lightInto, type Opening, type PhotoArea, type PhotoFill, type Pixels } from '@kadrosyn/core';
 import type { Drawing, Layer } from '../canvas/drawing.js';
 import { developedExactly, keptPixels, plainPixels, subjectPixelsIn } from '../photo/photo-pixels.js';
 import { hostOf } from './host-edge.js';
@@ -10,15 +10,17 @@ interface Lying {
   readonly area: PhotoArea;
   /** How much of the light it takes. */
   readonly takes: number;
+  /** It is ink, which covers so much of the surface; undefined for what is no ink. */
+  readonly opaque: number | undefined;
   readonly isBehind: boolean;
 }
 
 function lyingOn(opening: Opening, drawing: Drawing): Lying | null {
   const host = hostOf(opening, drawing);
   if (host?.fill.type !== 'photo') return null;
-  const { areaId, light = 1, behind = true } = opening.host!;
+  const { areaId, light = 1, behind = true, opaque } = opening.host!;
   const area = areaOf(drawing.resources.photos[host.fill.photoId], areaId);
-  return area ? { host, fill: host.fill, area, takes: light, isBehind: behind } : null;
+  return area ? { host, fill: host.fill, area, takes: light, opaque, isBehind: behind } : null;
 }
 
 /**
@@ -40,7 +42,9 @@ export function lieOnSurface(layer: Layer, opening: Opening, drawing: Drawing): 
     const { fill: own, overhangs } = opening;
     // A figure that comes out is one, inside and outside.
     const upright = overhangs && own.type === 'photo' ? subjectPixelsIn(opening, own, bounds, drawing) : null;
-    lightInto(image, plate, { ...surface, takes: lying.takes }, upright);
+    const { takes, opaque } = lying;
+    if (opaque === undefined) lightInto(image, plate, { ...surface, takes }, upright);
+    else inkInto(image, plate, { ...surface, takes, opaque });
   }
   if (subject) frontInto(image, developedExactly(subject, host, fill, bounds, drawing));
   context.putImageData(image, 0, 0);

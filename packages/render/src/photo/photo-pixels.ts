@@ -8,7 +8,7 @@ import {
   invertProjection,
   isDeveloped,
   isWarped,
-  layoutProjection,
+  layoutOf,
   meanScale,
   multiply,
   multiplyProjections,
@@ -30,6 +30,7 @@ import {
 } from '@kadrosyn/core';
 import type { Drawing } from '../canvas/drawing.js';
 import type { PhotoLevel } from '../canvas/photo-source.js';
+import { curvedPixels } from './curved-pixels.js';
 
 /** Px of a level to px of the photo. */
 export function levelMatrix(level: PhotoLevel): Matrix {
@@ -119,7 +120,7 @@ function sampled(level: PhotoLevel, toSheet: Matrix, bounds: Bounds, drawing: Dr
 }
 
 /**
- * A photo laid out in the rectangle that four corners are a picture of, and that put into them.
+ * A photo laid out in the rectangle that four corners, a round wall or cloth are a picture of, and that put there.
  * @param coarse - view px to one px of the result.
  */
 export function warpedPixels(opening: Opening, fill: PhotoFill, bounds: Bounds, drawing: Drawing, coarse: number): Pixels | null {
@@ -137,10 +138,13 @@ function warpedLevel(
   const photo = drawing.resources.photos[fill.photoId];
   const placement = resolvePlacement(fill, drawing.sheet);
   if (!photo || !placement) return null;
-  const toCorners = layoutProjection(opening);
-  const boxToView = asProjection(chain(scaling(1 / coarse), translation(-bounds.x, -bounds.y), drawing.view, boxMatrix(box)));
-  const photoToBox = asProjection(placementMatrix(placement, photo));
+  const boxToPixels = chain(scaling(1 / coarse), translation(-bounds.x, -bounds.y), drawing.view, boxMatrix(box));
   const [width, height] = [Math.ceil(bounds.width / coarse), Math.ceil(bounds.height / coarse)];
+  const lay = layoutOf(opening);
+  if (lay && !lay.projection) return curvedPixels({ opening, placement, photo, boxToPixels, size: { width, height } }, levelAt);
+  const toCorners = lay?.projection;
+  const boxToView = asProjection(boxToPixels);
+  const photoToBox = asProjection(placementMatrix(placement, photo));
   const toPhoto = toCorners && invertProjection(multiplyProjections(multiplyProjections(boxToView, toCorners), photoToBox));
   // Corners on one line leave no room for a picture.
   if (!toPhoto) return { width, height, data: new Uint8ClampedArray(4 * width * height) };

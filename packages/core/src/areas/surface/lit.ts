@@ -38,6 +38,34 @@ export function lightInto(
   }
 }
 
+/** Ink on a surface. */
+export interface Ink extends LitSurface {
+  /** How much of the surface it covers: 0 is clear ink, through which the surface is seen as through glass. */
+  readonly opaque: number;
+}
+
+/**
+ * Prints px on a surface, in place: in linear light, clear ink takes from the light that the surface reflects what the ink does not let through, opaque ink
+ * reflects that light itself; what shines on the surface shines on the ink. Weave, grain and shades of the surface are seen in it, since they are its light.
+ * @param plate - the surface itself at the same px; where it is clear nothing is known of it
+ */
+export function inkInto(pixels: Pixels, plate: Pixels, { base, light, takes, opaque }: Ink): void {
+  const own = luminance(base);
+  const gains = light.map((value) => (value / PAPER) ** takes);
+  const tints = base.map((value) => value ** takes);
+  const { data } = pixels;
+  for (let i = 0; i < data.length; i += 4) {
+    if (data[i + 3] === 0) continue;
+    const shade = shineAt(plate, i, own) / own;
+    const [dull, gloss] = [Math.min(SHINE, shade), Math.max(0, shade - SHINE)];
+    for (let c = 0; c < 3; c++) {
+      const ink = LINEAR[data[i + c]!]!;
+      const seen = ink * ((1 - opaque) * tints[c]! + opaque * gains[c]!);
+      data[i + c] = encodedLight(Math.min(1, dull * seen + gloss * base[c]!));
+    }
+  }
+}
+
 /** The luminance of a surface at a px. */
 function shineAt({ data }: Pixels, i: number, otherwise: number): number {
   if (data[i + 3] === 0) return otherwise;

@@ -14,7 +14,7 @@ async function kept<T>(name: string): Promise<T[]> {
 }
 
 /** Of the first version whose edits can be translated, and of those after it. */
-const journals = (await Promise.all([4, 5, 6, 7, 8].map((version) => kept<RawJournal>(`journals-of-version-${version}`)))).flat();
+const journals = (await Promise.all([4, 5, 6, 7, 8, 9].map((version) => kept<RawJournal>(`journals-of-version-${version}`)))).flat();
 
 describe('documents of earlier versions', () => {
   it.each([
@@ -25,6 +25,7 @@ describe('documents of earlier versions', () => {
     [6, 20],
     [7, 20],
     [8, 20],
+    [9, 22],
   ])('of version %i every sample and template opens, the same each time', async (version, count) => {
     const documents = await kept<Raw>(`documents-of-version-${version}`);
     expect(documents).toHaveLength(count);

@@ -18,6 +18,8 @@ export const MIGRATIONS: readonly Migration[] = [
   { from: 7, document: (document) => document, edits: (_before, edits) => edits, before: (document) => document },
   // Version 9 knows how light lies on areas and what stands in front of them; the rest stays as it is.
   { from: 8, document: (document) => document, edits: (_before, edits) => edits, before: (document) => document },
+  // Version 10 knows round walls and cloth, true sizes, ink and imprints; the rest stays as it is.
+  { from: 9, document: (document) => document, edits: (_before, edits) => edits, before: (document) => document },
 ];
 
 /** A document of any earlier version as one of the present; what says no version that there was is returned as it is. */

@@ -1,20 +1,17 @@
-import { Boolean as BooleanPart, Number as NumberPart, Optional } from 'typebox';
+import { Boolean as BooleanPart } from 'typebox';
+import { projectedLay } from '../../geometry/lay.js';
 import type { Point } from '../../geometry/matrix.js';
 import { polygonPath } from '../../geometry/polygon-path.js';
-import { isConvexQuad } from '../../geometry/quad.js';
+import { isConvexQuad, projectionTo, type Quad } from '../../geometry/quad.js';
 import { fourOf, PointPart } from '../schema-parts.js';
+import { AspectPart, rectangleSeen } from './aspect-part.js';
 import { defineOutline } from './outline-kind.js';
 import type { TypedValue } from '../typed-value.js';
 
 const properties = {
   points: fourOf<Point>(PointPart, 'In shares of the box, from the top left clockwise.'),
   warp: BooleanPart({ description: 'The fill is put into them in perspective.' }),
-  aspect: Optional(
-    NumberPart({
-      exclusiveMinimum: 0,
-      description: 'The proportion of the rectangle that they are a picture of, in that of the box; 1 where nothing is said.',
-    }),
-  ),
+  aspect: AspectPart,
 };
 type CornersOutline = TypedValue<'corners', typeof properties>;
 
@@ -23,6 +20,13 @@ export const corners = defineOutline({
   properties,
   word: 'Four corners',
   path: ({ points }, width, height) => polygonPath(points, width, height),
+  lay: ({ points, warp, aspect }, width, height) => {
+    if (!warp) return null;
+    const size = rectangleSeen(aspect, width, height);
+    const quad = points.map(({ x, y }) => ({ x: x * width, y: y * height })) as unknown as Quad;
+    const projection = projectionTo(quad, size.width, size.height);
+    return projection && projectedLay(projection, size);
+  },
   handles: (outline, width, height) =>
     outline.points.map((point, index) => ({
       name: `Corner ${index + 1}`,

@@ -1,6 +1,7 @@
 import type { TProperties } from 'typebox';
 import type { Shaper } from '../../lettering/shaper.js';
 import type { Point } from '../../geometry/matrix.js';
+import type { Lay } from '../../geometry/lay.js';
 import type { Path } from '../../geometry/path.js';
 import type { Reference } from '../reference.js';
 import type { TypedValue } from '../typed-value.js';
@@ -51,6 +52,8 @@ export interface OutlineKind<T extends string, O> {
    * @param shaper - sets lettering; other forms do not need it.
    */
   readonly path: (outline: O, width: number, height: number, shaper: Shaper) => Path;
+  /** How the rectangle that its fill is laid out in is seen in a box of this size; null where it is upright. @default the box itself */
+  readonly lay?: (outline: O, width: number, height: number) => Lay | null;
   /** What can be dragged in a box of this size. @default nothing but the box */
   readonly handles?: (outline: O, width: number, height: number) => readonly OutlineHandle<O>[];
   readonly numbers?: readonly OutlineNumber[];

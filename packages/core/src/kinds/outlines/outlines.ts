@@ -1,7 +1,9 @@
 import type { Shaper } from '../../lettering/shaper.js';
+import type { Lay } from '../../geometry/lay.js';
 import type { Path } from '../../geometry/path.js';
 import type { Reference } from '../reference.js';
 import { arch } from './arch.js';
+import { cloth } from './cloth.js';
 import { corners } from './corners.js';
 import { droplet } from './droplet.js';
 import { ellipse } from './ellipse.js';
@@ -18,6 +20,7 @@ import { star } from './star.js';
 import { ticket } from './ticket.js';
 import { torn } from './torn.js';
 import { trapezoid } from './trapezoid.js';
+import { tube } from './tube.js';
 
 /** Every form of outline, in the order in which they are offered. A form that is not here does not exist; one that is here is whole. */
 export const OUTLINES = {
@@ -32,6 +35,8 @@ export const OUTLINES = {
   polygon,
   trapezoid,
   corners,
+  tube,
+  cloth,
   ticket,
   torn,
   speech,
@@ -68,7 +73,12 @@ export function outlineHandles(outline: Outline, width: number, height: number):
   return outlineKind(outline).handles?.(outline, width, height) ?? [];
 }
 
-/** Whether the fill is put into the corners in perspective. */
+/** Whether the fill is seen in perspective, or on something curved. */
 export function isWarped(outline: Outline): boolean {
-  return outline.type === 'corners' && outline.warp;
+  return outline.type === 'corners' ? outline.warp : outlineKind(outline).lay !== undefined;
+}
+
+/** How the fill lies in a box of this size; null where it is upright, or the outline leaves it no room. */
+export function outlineLay(outline: Outline, width: number, height: number): Lay | null {
+  return outlineKind(outline).lay?.(outline, width, height) ?? null;
 }

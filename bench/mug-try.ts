@@ -1,0 +1,16 @@
+import { writeFileSync } from 'node:fs';
+import sharp from 'sharp';
+import { resolveSheet } from '@kadrosyn/core';
+import { mugListing } from '../demo/src/mug-listing.js';
+import { renderSheet, loadShaperFrom } from '@kadrosyn/render/node';
+import { sampleSource } from '../packages/render/testing/sample-source.js';
+const { source, photos } = await sampleSource();
+const shaper = await loadShaperFrom('build/faces');
+const project = mugListing(photos as never, shaper);
+const t0 = performance.now();
+const pixels = renderSheet(resolveSheet(project, project.sheets[0]!.id)!, 1, { source, shaper, photos: project.photos } as never);
+console.log('ms', performance.now() - t0);
+await sharp(pixels.data, { raw: { width: pixels.width, height: pixels.height, channels: 4 } }).png().toFile('/tmp/mug.png');
+const p2 = renderSheet(resolveSheet(project, project.sheets[1]!.id)!, 0.5, { source, shaper, photos: project.photos } as never);
+await sharp(p2.data, { raw: { width: p2.width, height: p2.height, channels: 4 } }).png().toFile('/tmp/imprint.png');
+void writeFileSync;

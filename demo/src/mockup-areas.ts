@@ -1,0 +1,111 @@
+import { grownForm, type AreaForm, type PhotoArea } from '@kadrosyn/core';
+import type { SamplePhotoName } from './sample-photos.js';
+
+/** Half of the px that an edge runs through are what was there. */
+const FRINGE = 0.6;
+
+type Place = readonly [number, number];
+
+const point = ([x, y]: Place): { x: number; y: number } => ({ x, y });
+
+function flat(...corners: readonly [Place, Place, Place, Place]): AreaForm {
+  return grownForm({ type: 'flat', corners: corners.map(point) as unknown as [never, never, never, never] }, FRINGE);
+}
+
+/** White paper in the light of each scene, as it was measured there. */
+const [WALL_LIGHT, SHELF_LIGHT, TABLE_LIGHT] = [
+  [0.68, 0.65, 0.61],
+  [0.6914, 0.6577, 0.6132],
+  [0.7, 0.66, 0.61],
+] as const;
+
+/**
+ * The products among the sample photos: where something can be printed or hung, as their scenes say it (px of the photo; sizes in mm), and the colour of
+ * the surface and of the light on it as measured in the photo.
+ */
+export const MOCKUPS: Partial<Record<SamplePhotoName, { readonly title: string; readonly areas: readonly PhotoArea[] }>> = {
+  'mug-blank': {
+    title: 'Mug',
+    areas: [
+      {
+        id: 'mug-side',
+        name: 'Mug side',
+        form: {
+          type: 'tube',
+          corners: [point([329, 542.8]), point([1423.1, 542.1]), point([1419.5, 1388.3]), point([334.8, 1390.1])],
+          top: point([876.3, 573]),
+          bottom: point([877.4, 1464.8]),
+          kappa: 0.0545,
+          // 180 mm round a mug of 84 mm.
+          around: 245.55,
+        },
+        size: { width: 180, height: 65.5 },
+        surface: { base: [0.6939, 0.624, 0.552], light: [0.8228, 0.7529, 0.6724] },
+      },
+    ],
+  },
+  'tote-blank': {
+    title: 'Tote bag',
+    areas: [
+      {
+        id: 'tote-front',
+        name: 'Front of the bag',
+        form: {
+          type: 'cloth',
+          // Rows from the top.
+          points: [
+            ...([[648.1, 821], [876.2, 830.9], [1115.8, 835.3], [1342.3, 836.6]] as const),
+            ...([[640, 1092.5], [872.4, 1099.5], [1113, 1103.5], [1342.3, 1105.8]] as const),
+            ...([[630.8, 1358.9], [867.9, 1367.1], [1110.2, 1372.5], [1345.8, 1371.3]] as const),
+            ...([[623.1, 1620.4], [862.1, 1631.5], [1106.8, 1637], [1347.7, 1634.6]] as const),
+          ].map(point),
+        },
+        size: { width: 250, height: 265 },
+        surface: { base: [0.6038, 0.552, 0.4735], light: [0.7379, 0.6795, 0.5906] },
+      },
+    ],
+  },
+  'frame-wall': {
+    title: 'Frame on the wall',
+    areas: [
+      {
+        id: 'wall-frame',
+        name: 'Frame on the wall',
+        form: flat([436.1, 273], [904, 278], [903.8, 603], [436.9, 605.1]),
+        size: { width: 420, height: 297 },
+        surface: { base: WALL_LIGHT, light: WALL_LIGHT },
+      },
+    ],
+  },
+  'frame-tilt': {
+    title: 'Leaning frame',
+    areas: [
+      {
+        id: 'leaning-frame',
+        name: 'Leaning frame',
+        form: flat([304, 107.9], [803.4, 155.4], [861.7, 822.5], [354.2, 894.5]),
+        size: { width: 500, height: 700 },
+        surface: { base: SHELF_LIGHT, light: SHELF_LIGHT },
+      },
+    ],
+  },
+  'card-table': {
+    title: 'Card on the table',
+    areas: [
+      {
+        id: 'card-front',
+        name: 'Front of the card',
+        form: flat([259.2, 317.6], [957.8, 272.4], [949.4, 750.9], [291.5, 850]),
+        size: { width: 148, height: 105 },
+        surface: { base: TABLE_LIGHT, light: TABLE_LIGHT },
+      },
+    ],
+  },
+};
+
+/** The areas of a sample photo that is a product. @throws RangeError when it is none */
+export function mockupAreas(name: SamplePhotoName): readonly PhotoArea[] {
+  const mockup = MOCKUPS[name];
+  if (!mockup) throw new RangeError(`${name} is no mockup`);
+  return mockup.areas;
+}

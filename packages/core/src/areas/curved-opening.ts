@@ -1,0 +1,78 @@
+import type { Opening } from '../document/item.js';
+import { newShapedOpening } from '../document/new-opening.js';
+import type { Photo, PhotoArea } from '../document/project.js';
+import { boundsOf } from '../geometry/bounds.js';
+import { CLOTH_SIDE, clothCorners } from '../geometry/cloth-surface.js';
+import { flatten } from '../geometry/path.js';
+import type { Point } from '../geometry/matrix.js';
+import { project, type Projection, type Quad } from '../geometry/quad.js';
+import { quadProportion } from '../geometry/quad-proportion.js';
+import type { Outline } from '../kinds/outlines/outlines.js';
+import { formPath, movedForm, type ClothForm, type TubeForm } from './area-form.js';
+
+type CurvedArea = Pick<PhotoArea, 'name' | 'size'> & { readonly form: TubeForm | ClothForm };
+
+/**
+ * An empty opening on a wall that is round, or on cloth, of a photo: at the same place of the sheet. A flipped photo flips the area, not what lies on it.
+ * @param onto - px of the photo to px of the sheet; all of the form is in front of its horizon
+ * @returns null where it has no extent
+ */
+export function curvedOpening({ name, form, size }: CurvedArea, photo: Photo, onto: Projection): Opening | null {
+  const upright = unflipped(movedForm(form, (p) => project(onto, p)));
+  const { x, y, width, height } = boundsOf(pointsOf(upright));
+  if (!(width > 0) || !(height > 0)) return null;
+  const share = (p: Point): Point => ({ x: (p.x - x) / width, y: (p.y - y) / height });
+  const aspect = (size ? size.width / size.height : proportionOf(form, photo)) / (width / height);
+  const placed = movedForm(upright, share);
+  const outline: Outline =
+    placed.type === 'cloth'
+      ? { type: 'cloth', points: placed.points, aspect }
+      : {
+          type: 'tube',
+          corners: placed.corners,
+          top: placed.top,
+          bottom: placed.bottom,
+          kappa: placed.kappa,
+          half: placed.around / 2,
+          turn: 0,
+          aspect,
+        };
+  return newShapedOpening(name, outline, { x: x + width / 2, y: y + height / 2 }, width, height);
+}
+
+/** The outline of an area where what lies on it is turned round it as before. */
+export function turnedAs(before: Outline, outline: Outline): Outline {
+  return before.type === 'tube' && outline.type === 'tube' ? { ...outline, turn: before.turn } : outline;
+}
+
+function pointsOf(form: TubeForm | ClothForm): Point[] {
+  return flatten(formPath(form)).flatMap((polygon) =>
+    Array.from({ length: polygon.length / 2 }, (_, i) => ({ x: polygon[2 * i]!, y: polygon[2 * i + 1]! })),
+  );
+}
+
+function unflipped(form: TubeForm | ClothForm): TubeForm | ClothForm {
+  const [a, b, c, d] = form.type === 'cloth' ? clothCorners(form.points) : form.corners;
+  if ((b.x - a.x) * (d.y - a.y) - (b.y - a.y) * (d.x - a.x) >= 0) return form;
+  const isAcross = a.x > b.x;
+  if (form.type === 'tube') {
+    const corners: Quad = isAcross ? [b, a, d, c] : [d, c, b, a];
+    return isAcross ? { ...form, corners } : { ...form, corners, top: form.bottom, bottom: form.top };
+  }
+  const last = CLOTH_SIDE - 1;
+  const points = form.points.map((_, i) => {
+    const [row, column] = [Math.floor(i / CLOTH_SIDE), i % CLOTH_SIDE];
+    return form.points[isAcross ? row * CLOTH_SIDE + last - column : (last - row) * CLOTH_SIDE + column]!;
+  });
+  return { ...form, points };
+}
+
+/** Width for a height of 1 of what a form is a picture of, as far as it can be told without its size. */
+function proportionOf(form: TubeForm | ClothForm, photo: Photo): number {
+  const [a, b, c, d] = form.type === 'cloth' ? clothCorners(form.points) : form.corners;
+  const apart = (p: Point, q: Point): number => Math.hypot(p.x - q.x, p.y - q.y);
+  const sides = (apart(a, b) + apart(d, c)) / (apart(a, d) + apart(b, c));
+  if (form.type === 'tube') return (sides / 2) * ((form.around * Math.PI) / 180);
+  const middle = { x: photo.width / 2, y: photo.height / 2 };
+  return quadProportion([a, b, c, d], { middle, diagonal: Math.hypot(photo.width, photo.height) }) ?? sides;
+}

@@ -1,4 +1,15 @@
-import { applyEdit, backgroundEdit, backgroundOf, layImprint, type Item, type Opening, type Outline, type Project, type Shaper } from '@kadrosyn/core';
+import {
+  applyEdit,
+  backgroundEdit,
+  backgroundOf,
+  layImprint,
+  newId,
+  type Item,
+  type Opening,
+  type Outline,
+  type Project,
+  type Shaper,
+} from '@kadrosyn/core';
 import { mockupAreas } from './mockup-areas.js';
 import type { SamplePhotos } from './sample-projects.js';
 import { SheetKit } from './sheet-kit.js';
@@ -29,12 +40,11 @@ export function mugListing(photos: SamplePhotos, shaper: Shaper): Project {
   const sheet = grounded.sheets[0]!;
   const host = backgroundOf(sheet)!;
   const print = new SheetKit(shaper, { ...area!.size!, unit: 'mm', dpi: 300 });
-  const laid = layImprint(
-    { project: grounded, sheet, host, photo: mug },
-    area!,
-    () => kilnMark(print, { x: 90, y: 32.75 }),
-    { ...grounded, sheet, shaper },
-  );
+  const laid = layImprint({ project: grounded, sheet, host, photo: mug }, area!, () => kilnMark(print, { x: 90, y: 32.75 }), {
+    ...grounded,
+    sheet,
+    shaper,
+  });
   if (!laid) throw new Error('The side of the mug is out of sight');
   return applyEdit(grounded, laid.edit);
 }
@@ -48,7 +58,7 @@ export function kilnMark(kit: SheetKit, { x, y }: { readonly x: number; readonly
     ...kit.shape(name, square, { x, y, width: 50 + grown, height: 60 + grown }),
     finish: { outline: { align: 'inside', width: kit.px(width), paint: FIRED } } as const,
   });
-  return [
+  const items = [
     border('Border', 0, 0.7),
     border('Inner border', -2.6, 0.35),
     kit.shape('Disc', { type: 'ellipse' }, { x, y: top + 19, width: 31, height: 31 }, FIRED),
@@ -57,4 +67,5 @@ export function kilnMark(kit: SheetKit, { x, y }: { readonly x: number; readonly
     kit.text('WRENFOLD', x, top + 43, 7.3, { axes: { wght: 760, wdth: 110 }, colour: FIRED }),
     kit.text('open kiln · 12–14 May', x, top + 50.5, 3.6, { axes: { wght: 500, wdth: 100 }, colour: '#3a403c' }),
   ];
+  return [{ type: 'group', id: newId('item'), name: 'Kiln mark', items }];
 }

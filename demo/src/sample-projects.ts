@@ -15,6 +15,7 @@ import { posterOnWall } from './poster-on-wall.js';
 import { ringBadge } from './ring-badge.js';
 import { scatteredHills } from './scattered-hills.js';
 import type { SamplePhotoName } from './sample-photos.js';
+import { totePrint } from './tote-print.js';
 import { workshopCard } from './workshop-card.js';
 
 export type SamplePhotos = Readonly<Record<SamplePhotoName, Photo>>;
@@ -33,6 +34,7 @@ export function sampleProjects(photos: Readonly<Record<string, Photo>>, cutouts:
     lakeBehindWindow,
     posterOnWall,
     mugListing,
+    totePrint,
     glazeCover,
     kilnProgramme,
   ];

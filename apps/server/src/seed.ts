@@ -3,6 +3,7 @@ import { readFile } from 'node:fs/promises';
 import {
   CUT_OUT_PICTURES,
   cutOutFile,
+  MOCKUPS,
   PICTURE_TAGS,
   SAMPLE_FOCUS,
   SAMPLE_PHOTOS,
@@ -30,6 +31,7 @@ export async function seedSamples(services: Services, options: { readonly reset:
   ];
   if (!wantsProjects && !wantsTemplates) return;
   const photos = await addSamplePhotos(services);
+  await addMockupAreas(services, photos);
   const shaper = await loadShaperFrom(services.config.facesFolder);
   // The first of each list is to be the newest.
   if (wantsProjects) {
@@ -64,6 +66,14 @@ async function addSamplePhotos(services: Services): Promise<Record<string, Photo
     photos[name] = { id, sha256, name, width, height, ...(focus ? { focus } : {}) };
   }
   return photos;
+}
+
+/** Sample photos that are products have their areas from the first day. */
+async function addMockupAreas(services: Services, photos: Record<string, Photo>): Promise<void> {
+  const store = services.areas(HOME_WORKSPACE);
+  for (const [name, mockup] of Object.entries(MOCKUPS)) {
+    for (const area of mockup.areas) await store.keep(photos[name]!.id, area);
+  }
 }
 
 /** Cutouts of sample photos from the exact coverage that comes with these; those that are there already are taken as they are. */

@@ -118,6 +118,8 @@ export {
 export { followHosts, withHosted, type Followed } from './areas/follow-hosts.js';
 export { hangIn } from './areas/hang-in.js';
 export { imprintSheet, inkFor, isImprint, layImprint, type NewImprint } from './products/new-imprint.js';
+export * from './products/imprint-view.js';
+export * from './products/artwork-edits.js';
 export { openingInArea, photoToSheet, sheetToPhoto } from './areas/area-opening.js';
 export { curvedSurface } from './areas/area-form.js';
 export { keepArea, MOST_AREAS, removeArea, renameArea, takeArea, takeOff } from './areas/area-edits.js';

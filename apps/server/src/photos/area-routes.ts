@@ -1,5 +1,14 @@
 import type { FastifyPluginAsyncTypebox } from '@fastify/type-provider-typebox';
-import { AreaListSchema, AreaParams, AreaSchema, FaultSchema, IdParams, NewAreaSchema, NothingSchema } from '@kadrosyn/contract';
+import {
+  AreaListSchema,
+  AreaParams,
+  AreaSchema,
+  FaultSchema,
+  IdParams,
+  MockupListSchema,
+  NewAreaSchema,
+  NothingSchema,
+} from '@kadrosyn/contract';
 import { isPart } from '@kadrosyn/core';
 import { CodedError, notFound } from '../coded-error.js';
 import type { Services } from '../services.js';
@@ -16,6 +25,10 @@ export const areaRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = asy
       areas: await services.areas(request.workspaceId).list(request.params.id),
     }),
   );
+
+  app.get('/api/mockups', { schema: { response: { 200: MockupListSchema, '4xx': FaultSchema } } }, async (request) => ({
+    mockups: await services.areas(request.workspaceId).mockups(),
+  }));
 
   app.put(
     '/api/photos/:id/areas/:areaId',

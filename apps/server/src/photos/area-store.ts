@@ -1,4 +1,4 @@
-import { and, asc, count, eq, isNull } from 'drizzle-orm';
+import { and, asc, count, desc, eq, isNull } from 'drizzle-orm';
 import { MOST_AREAS, type PhotoArea } from '@kadrosyn/core';
 import { CodedError, notFound } from '../coded-error.js';
 import type { Database } from '../database/connect.js';
@@ -20,6 +20,24 @@ export class AreaStore {
       .where(and(this.of(photoId), isNull(photoAreas.removedAt)))
       .orderBy(asc(photoAreas.createdAt), asc(photoAreas.id));
     return rows.map(({ seen, ...area }) => ({ ...area, ...seen }));
+  }
+
+  /** The photos that are products, since an area of theirs has a true size, with all of their areas; the newest photo first. */
+  async mockups(): Promise<{ photoId: string; areas: PhotoArea[] }[]> {
+    const { id, name, form, seen, photoId } = photoAreas;
+    const rows = await this.db
+      .select({ photoId, id, name, form, seen })
+      .from(photoAreas)
+      .innerJoin(photos, and(eq(photos.workspaceId, photoAreas.workspaceId), eq(photos.id, photoAreas.photoId)))
+      .where(and(eq(photoAreas.workspaceId, this.workspaceId), isNull(photoAreas.removedAt), isNull(photos.removedAt)))
+      .orderBy(desc(photos.createdAt), asc(photoAreas.createdAt), asc(photoAreas.id));
+    const all = new Map<string, PhotoArea[]>();
+    for (const { photoId: of, seen: more, ...area } of rows) {
+      const areas = all.get(of) ?? [];
+      all.set(of, areas);
+      areas.push({ ...area, ...more });
+    }
+    return [...all].flatMap(([of, areas]) => (areas.some(({ size }) => size) ? [{ photoId: of, areas }] : []));
   }
 
   /**

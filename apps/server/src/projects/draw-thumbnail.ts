@@ -1,4 +1,4 @@
-import type { Project } from '@kadrosyn/core';
+import { isImprint, type Project } from '@kadrosyn/core';
 import type { Services } from '../services.js';
 import { filesToDraw } from '../photos/files-to-draw.js';
 
@@ -12,7 +12,8 @@ export async function drawThumbnail(
   document: Project,
   isAsked: boolean,
 ): Promise<Buffer> {
-  const sheet = document.sheets[0]!;
+  // An imprint is no page.
+  const sheet = document.sheets.find((one) => !isImprint(one)) ?? document.sheets[0]!;
   // A picture of this size needs no more than the screen files.
   const files = await filesToDraw(services.db, workspaceId, { project: document, sheetId: sheet.id }, 'screen');
   const { file: bytes } = await services.tasks.thumbnail(

@@ -16,6 +16,7 @@ import type {
   ExportStatus,
   LibraryPage,
   LibraryPicture,
+  Mockup,
   OwnFace,
   OwnOutline,
   PhotoChange,
@@ -131,8 +132,13 @@ export class Server extends Requests {
   }
 
   /** Keeps an area with its photo, so that other projects are offered it. */
-  async keepArea(photoId: string, { id, name, form }: PhotoArea): Promise<void> {
-    await this.send('PUT', `/api/photos/${photoId}/areas/${id}`, { name, form });
+  async keepArea(photoId: string, { id, name, form, size, surface }: PhotoArea): Promise<void> {
+    const known = { ...(size ? { size } : {}), ...(surface ? { surface } : {}) };
+    await this.send('PUT', `/api/photos/${photoId}/areas/${id}`, { name, form, ...known });
+  }
+
+  async mockups(): Promise<readonly Mockup[]> {
+    return (await this.get<{ mockups: Mockup[] }>('/api/mockups')).mockups;
   }
 
   async removeArea(photoId: string, areaId: string): Promise<void> {

@@ -27,6 +27,8 @@ import { FocusEditing } from './modes/focus/focus-editing';
 import { ItemClipboard } from './session/item-clipboard';
 import { StageModes } from './modes/stage-modes';
 import { STAGE_MODE_PROVIDERS } from './modes/stage-mode-providers';
+import { ImprintEditing } from './products/imprint-editing';
+import { Printing } from './products/printing';
 import { Notices } from './session/notices';
 import { OutlinePen } from './modes/pen/outline-pen';
 import { PhotoPlacing } from './session/photo-placing';
@@ -77,6 +79,8 @@ export const EDITOR_PROVIDERS: Provider[] = [
   AreaSurfaces,
   AreaFinding,
   FrontMarking,
+  ImprintEditing,
+  Printing,
   PlacementCopy,
   FinishEditing,
   OpenFolds,

@@ -1,6 +1,6 @@
 import { Injectable, signal } from '@angular/core';
 
-export type SupplyKind = 'photo' | 'shape' | 'lettering' | 'artwork';
+export type SupplyKind = 'photo' | 'shape' | 'lettering' | 'artwork' | 'mockup';
 
 const KEY = 'kadrosyn:recently-used';
 /** So many of each kind are remembered. */

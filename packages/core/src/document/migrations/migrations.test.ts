@@ -14,7 +14,9 @@ async function kept<T>(name: string): Promise<T[]> {
 }
 
 /** Of the first version whose edits can be translated, and of those after it. */
-const journals = (await Promise.all([4, 5, 6, 7, 8, 9].map((version) => kept<RawJournal>(`journals-of-version-${version}`)))).flat();
+const journals = (
+  await Promise.all([4, 5, 6, 7, 8, 9].map((version) => kept<RawJournal>(`journals-of-version-${version}`)))
+).flat();
 
 describe('documents of earlier versions', () => {
   it.each([

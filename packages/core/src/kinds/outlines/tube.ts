@@ -10,7 +10,10 @@ import { curvedPath } from './curved-path.js';
 import { defineOutline } from './outline-kind.js';
 
 const properties = {
-  corners: fourOf<Point>(PointPart, 'Where the edges of what is seen of it begin and end, in shares of the box, from the top left clockwise.'),
+  corners: fourOf<Point>(
+    PointPart,
+    'Where the edges of what is seen of it begin and end, in shares of the box, from the top left clockwise.',
+  ),
   top: PointPart,
   bottom: PointPart,
   kappa: sharePart('Its radius as a share of its distance from the camera.', 0, 0.5),

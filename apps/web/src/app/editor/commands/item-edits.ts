@@ -23,6 +23,15 @@ import {
   type Point,
   showsPicture,
 } from '@kadrosyn/core';
+import {
+  deletedOfImprint,
+  imprintIn,
+  moveImprintEdit,
+  productGrip,
+  productOf,
+  removeImprintEdit,
+  type ImprintContext,
+} from './imprint-edits';
 import { pictureWord } from './picture-word';
 import { takeOutEdit } from './photo-edits';
 
@@ -33,7 +42,14 @@ export interface DeleteWord {
 }
 
 /** With the grip on the photo, Delete takes the photo out; otherwise it removes the whole. */
-export function deleteWord(item: Item, grip: Grip): DeleteWord {
+export function deleteWord(item: Item, grip: Grip, context?: ImprintContext): DeleteWord {
+  const view = context && item.type === 'opening' ? imprintIn(context, item) : null;
+  if (view) {
+    const piece = deletedOfImprint(view, grip, context!);
+    return piece
+      ? { removes: 'photo', words: `removes ${piece.name}, the imprint stays` }
+      : { removes: 'item', words: `removes all that is printed on ${item.name}` };
+  }
   const takesOut = grip === 'photo' && item.type === 'opening' && showsPicture(item.fill) && item.kind !== 'loose';
   return takesOut
     ? { removes: 'photo', words: `takes the ${pictureWord(item.fill)} out, ${item.name} stays` }
@@ -43,7 +59,11 @@ export function deleteWord(item: Item, grip: Grip): DeleteWord {
       };
 }
 
-export function deleteEdit(context: GripContext, item: Item, grip: Grip): Edit {
+export function deleteEdit(context: ImprintContext, item: Item, grip: Grip): Edit {
+  const view = item.type === 'opening' ? imprintIn(context, item) : null;
+  const piece = view && deletedOfImprint(view, grip, context);
+  if (piece) return removeItem(view.sheet, piece.id, `Remove ${piece.name} from ${item.name}`);
+  if (view) return removeImprintEdit({ sheets: context.sheets ?? [] }, context, view);
   if (deleteWord(item, grip).removes === 'photo') return takeOutEdit(context.sheet, item as Opening);
   return removeItem(context.sheet, item.id, `Remove ${item.name}`);
 }
@@ -74,7 +94,13 @@ export function duplicateTogetherEdit(
 }
 
 /** Moves by the grip. The name says what moved. @param from - see `moveByGrip` */
-export function moveEdit(context: GripContext, opening: Opening, grip: Grip, delta: Point, from?: Point): Edit {
+export function moveEdit(context: ImprintContext, opening: Opening, grip: Grip, delta: Point, from?: Point): Edit {
+  const view = imprintIn(context, opening);
+  if (view && grip !== 'both') {
+    return moveImprintEdit(context, view, grip, delta, from) ?? { name: `Move ${opening.name}`, operations: [] };
+  }
+  const product = view && productOf(context, opening);
+  if (product) return moveEdit(context, product, productGrip(product), delta, from);
   const what = grip === 'photo' && showsPicture(opening.fill) ? `${pictureWord(opening.fill)} in ${opening.name}` : opening.name;
   return changeOpening(context.sheet, opening, moveByGrip(opening, grip, delta, context, from), `Move ${what}`);
 }

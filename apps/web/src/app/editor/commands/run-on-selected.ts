@@ -4,6 +4,7 @@ import type { EditorSession } from '../session/session';
 import { movable, moveTogetherEdit, nameTogether } from '../stage/together-gestures';
 import { passedWords } from './passed-words';
 import { removalWords } from './removal-words';
+import { imprintIn } from './imprint-edits';
 import { deleteEdit, deleteWord, duplicateEdit, duplicateTogetherEdit, moveEdit } from './item-edits';
 
 /** Tells the person what happened; the second with a way back. */
@@ -89,9 +90,12 @@ function runOnOne(command: KeyCommand, session: EditorSession, item: Item, say: 
   const context = session.context();
   const grip = session.grip();
   if (command.do === 'delete') {
-    const removed = deleteWord(item, grip).removes === 'item';
+    const { removes, words } = deleteWord(item, grip, context);
+    const removed = removes === 'item';
     session.commit(deleteEdit(context, item, grip), removed ? null : item.id);
-    say.undoable(removed ? removalWords(context.sheet, item) : `The photo was taken out; ${item.name} stays.`);
+    const isPiece = !removed && item.type === 'opening' && imprintIn(context, item) !== null;
+    const taken = isPiece ? `Artwork was removed from ${item.name}.` : `The photo was taken out; ${item.name} stays.`;
+    say.undoable(removed ? removalWords(context.sheet, item) : taken);
   } else if (command.do === 'duplicate') {
     const { edit, id } = duplicateEdit(context, item);
     session.commit(edit, id);

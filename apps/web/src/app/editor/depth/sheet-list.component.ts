@@ -8,6 +8,7 @@ import {
   changeSheet,
   copySheet,
   freeName,
+  isImprint,
   moveSheet,
   newId,
   removeSheet,
@@ -16,6 +17,7 @@ import {
 import { IconComponent } from '../../interface/icon.component';
 import { MoreMenuDirective } from '../../interface/more-menu.directive';
 import { RenameDialog } from '../../interface/rename.dialog';
+import { sizeWords } from '../../interface/sheet-words';
 import { RovingFocusDirective } from '../../interface/roving-focus.directive';
 import { Notices } from '../session/notices';
 import { whyKept } from '../commands/sheet-edits';
@@ -61,6 +63,31 @@ import { EditorSession } from '../session/session';
       }
       <button matButton class="add" (click)="add()">Add a sheet</button>
     </div>
+    @if (imprints().length > 0) {
+      <h2 class="sheets" id="imprints-name">
+        Imprints <small>{{ imprints().length }}</small>
+      </h2>
+      <div class="pages" role="group" aria-labelledby="imprints-name" kaRovingFocus>
+        @for (sheet of imprints(); track sheet.id) {
+          <div class="cell" kaMoreMenu>
+            <button
+              matButton
+              class="slab"
+              data-stop
+              [tabIndex]="$first ? 0 : -1"
+              [attr.aria-pressed]="isShown(sheet)"
+              [class.selected]="isShown(sheet)"
+              [attr.aria-label]="sheet.name + ', imprint, ' + sizeOf(sheet)"
+              (click)="session.showSheet(sheet.id)"
+            >
+              <span
+                >{{ sheet.name }}<small class="size">{{ sizeOf(sheet) }}</small></span
+              >
+            </button>
+          </div>
+        }
+      </div>
+    }
     <mat-menu #more="matMenu">
       <ng-template matMenuContent let-sheet="sheet" let-index="index">
         <button mat-menu-item (click)="rename(sheet)">Rename…</button>
@@ -78,6 +105,10 @@ import { EditorSession } from '../session/session';
     }
     .slab b {
       margin-right: 5px;
+    }
+    .size {
+      display: block;
+      color: var(--soft);
     }
     .add {
       flex: none;
@@ -97,7 +128,14 @@ export class SheetListComponent {
   readonly session = inject(EditorSession);
   private readonly dialogs = inject(MatDialog);
   private readonly notices = inject(Notices);
-  readonly sheets = computed(() => this.session.project()?.sheets ?? []);
+  private readonly all = computed(() => this.session.project()?.sheets ?? []);
+  readonly sheets = computed(() => this.all().filter((sheet) => !isImprint(sheet)));
+  readonly imprints = computed(() => this.all().filter(isImprint));
+
+  /** True size, "180 × 65.5 mm". */
+  sizeOf(sheet: Sheet): string {
+    return sizeWords(sheet, 'mm', sheet.dpi);
+  }
 
   isShown(sheet: Sheet): boolean {
     return sheet.id === this.session.sheet()?.id;

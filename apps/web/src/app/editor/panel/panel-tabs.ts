@@ -7,11 +7,13 @@ const TOGETHER = [
   { id: 'finish', name: 'Finish' },
 ] as const;
 
-/** The tabs that apply to what is selected, in the order of work. @param item - null for several together. */
-export function tabsFor(item: Item | null): readonly { readonly id: PanelTab; readonly name: string }[] {
+/** The tabs that apply to what is selected, in the order of work. @param item - null for several together; @param isOnProduct - it is what is printed on a product */
+export function tabsFor(item: Item | null, isOnProduct = false): readonly { readonly id: PanelTab; readonly name: string }[] {
   if (!item) return TOGETHER;
   if (isBackground(item)) return [{ id: 'fit', name: 'Fit' }, TOGETHER[1]];
   if (item.type === 'group') return [TOGETHER[0], BREAKOUT, TOGETHER[1]];
+  if (isOnProduct)
+    return [{ id: 'product', name: 'Product' }, { id: 'fit', name: 'Fit' }, TOGETHER[1], { id: 'size', name: 'Size' }];
   const common = [{ id: 'fit', name: 'Fit' }, BREAKOUT, { id: 'finish', name: 'Finish' }, { id: 'size', name: 'Size' }] as const;
   return item.outline.type === 'lettering' ? [{ id: 'lettering', name: 'Letters' }, ...common] : common;
 }

@@ -1,9 +1,9 @@
 import { NgTemplateOutlet } from '@angular/common';
-import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { MatTabsModule } from '@angular/material/tabs';
 import { MatInputModule } from '@angular/material/input';
 import { Store } from '@ngrx/store';
-import { changeItem, isBackground } from '@kadrosyn/core';
+import { changeItem, imprintOf, isBackground } from '@kadrosyn/core';
 import { sizeWords } from '../../interface/sheet-words';
 import { BreakoutTabComponent } from '../tabs/breakout/breakout-tab.component';
 import { FinishEditing } from '../finish/finish-editing';
@@ -17,6 +17,7 @@ import { FitTabComponent } from '../tabs/fit/fit-tab.component';
 import { LettersTabComponent } from '../tabs/lettering/letters-tab.component';
 import { outlineWord, tabsFor } from './panel-tabs';
 import { SheetTabComponent } from '../tabs/sheet/sheet-tab.component';
+import { ProductTabComponent } from '../tabs/product/product-tab.component';
 import { TogetherPanelComponent } from '../tabs/together/together-panel.component';
 import { SizeTabComponent } from '../tabs/size/size-tab.component';
 
@@ -32,6 +33,7 @@ import { SizeTabComponent } from '../tabs/size/size-tab.component';
     FitTabComponent,
     SizeTabComponent,
     LettersTabComponent,
+    ProductTabComponent,
     SheetTabComponent,
     TogetherPanelComponent,
     ItemThumbnailComponent,
@@ -45,13 +47,20 @@ export class SidePanelComponent {
   readonly editing = inject(FinishEditing);
   private readonly store = inject(Store);
   private readonly wanted = this.store.selectSignal(selectTab);
-  readonly tabs = computed(() => tabsFor(this.session.selected()));
-  readonly tab = computed(() => this.tabs().find(({ id }) => id === this.wanted())?.id ?? this.tabs()[0]?.id);
+  readonly tabs = computed(() => tabsFor(this.session.selected(), this.session.isOnProduct()));
+  /** On a product one begins with what is particular to it, whatever was looked at elsewhere. */
+  private readonly wantedOnProduct = signal<PanelTab>('product');
+  readonly tab = computed(() => {
+    const wanted = this.session.isOnProduct() ? this.wantedOnProduct() : this.wanted();
+    return this.tabs().find(({ id }) => id === wanted)?.id ?? this.tabs()[0]?.id;
+  });
 
   readonly words = computed(() => {
     const [item, sheet, project] = [this.session.selected(), this.session.shownSheet(), this.session.shownProject()];
     if (!item || !sheet || !project || item.type === 'group') return '';
     const { fill } = item;
+    const imprint = imprintOf(project, item);
+    if (imprint) return `Imprint, ${sizeWords(imprint.sheet, 'mm', imprint.sheet.dpi)}`;
     const photo = fill.type === 'photo' ? project.photos[fill.photoId] : undefined;
     const shown = fill.type === 'sheet' ? project.sheets.find(({ id }) => id === fill.sheetId) : photo;
     const size = isBackground(item) ? '' : `, ${sizeWords(item.box, project.unit, sheet.dpi)}`;
@@ -59,7 +68,8 @@ export class SidePanelComponent {
   });
 
   choose(tab: PanelTab): void {
-    this.store.dispatch(EditorActions.setTab({ tab }));
+    if (this.session.isOnProduct()) this.wantedOnProduct.set(tab);
+    else this.store.dispatch(EditorActions.setTab({ tab }));
   }
 
   rename(field: HTMLInputElement): void {

@@ -5,7 +5,6 @@ import type {
   Edit,
   Followed,
   Grip,
-  GripContext,
   Item,
   ItemProperties,
   LiteralColour,
@@ -24,6 +23,7 @@ import {
   findOpening,
   followHosts,
   followShown,
+  imprintOf,
   isBackground,
   outermost,
   resolvedIn,
@@ -31,6 +31,7 @@ import {
 } from '@kadrosyn/core';
 import { sizeWords } from '../../interface/sheet-words';
 import { ShaperLoader } from '../../lettering/shaper-loader';
+import type { ImprintContext } from '../commands/imprint-edits';
 import { droppedWords, freedWords } from '../commands/dropped-words';
 import { EditorActions, type Selection } from '../state/editor.actions';
 import {
@@ -69,11 +70,16 @@ export class EditorSession {
     return opening && isBackground(opening) ? opening : null;
   });
   readonly grip = computed<Grip>(() => {
-    const chosen = this.chosenGrip();
+    const chosen = this.isOnProduct() ? this.imprintGrip() : this.chosenGrip();
     // Of the background only its photo can be moved.
     if (this.background()) return 'photo';
     return this.gripSwapped() ? (chosen === 'photo' ? 'opening' : 'photo') : chosen;
   });
+  /** The piece of artwork on an imprint that was chosen last. */
+  readonly artworkId = signal<string | null>(null);
+  /** What moves of an imprint; its artwork to begin with. */
+  private readonly imprintGrip = signal<Grip>('photo');
+  readonly isOnProduct = computed(() => imprintOf(this.project() ?? { sheets: [] }, this.settledOpening()) !== null);
   /** Clicks add to the selection and drags over the sheet draw a rectangle, as with Shift. */
   readonly selectsSeveral = signal(false);
   readonly shaper: Signal<Shaper | null> = inject(ShaperLoader).shaper;
@@ -110,10 +116,11 @@ export class EditorSession {
   }
 
   /** @throws Error before project and faces are there; the editor shows nothing that could ask by then. */
-  context(): GripContext & LookedAt & { readonly project: Project } {
+  context(): ImprintContext & LookedAt & { readonly project: Project } {
     const [project, sheet, resolved, shaper] = [this.project(), this.sheet(), this.resolvedSheet(), this.shaper()];
     if (!project || !sheet || !resolved || !shaper) throw new Error('The project is not open yet');
-    return { project, sheet, resolved, shaper, photos: project.photos, sheets: project.sheets };
+    const artworkId = this.artworkId();
+    return { project, sheet, resolved, shaper, photos: project.photos, sheets: project.sheets, artworkId };
   }
 
   preview(edit: Edit | null): void {
@@ -184,7 +191,8 @@ export class EditorSession {
   }
 
   setGrip(grip: Grip): void {
-    this.store.dispatch(EditorActions.setGrip({ grip }));
+    if (this.isOnProduct()) this.imprintGrip.set(grip);
+    else this.store.dispatch(EditorActions.setGrip({ grip }));
   }
 
   /** An edit that changes one item of the sheet. */

@@ -25,6 +25,7 @@ import {
   type Opening,
   type Point,
 } from '@kadrosyn/core';
+import { imprintIn, type ImprintContext } from '../commands/imprint-edits';
 import { moveEdit, resizeProperties } from '../commands/item-edits';
 import { pictureWord } from '../commands/picture-word';
 import type { Gesture } from './gesture';
@@ -45,11 +46,12 @@ export function moveGesture(
   opening: Opening,
   grip: Grip,
   from: Point,
-  context: GripContext,
+  context: ImprintContext,
   snap: (bounds: Bounds) => Point,
 ): Gesture {
   const bounds = outlineBounds(opening, context.shaper) ?? boxBounds(opening.box);
-  const movesOpening = grip !== 'photo' || !showsPicture(opening.fill);
+  // What is moved on a product is no item of the sheet, and has nothing there to come to lie on.
+  const movesOpening = !imprintIn(context, opening) && (grip !== 'photo' || !showsPicture(opening.fill));
   return {
     move(at) {
       const [dx, dy] = [at.x - from.x, at.y - from.y];

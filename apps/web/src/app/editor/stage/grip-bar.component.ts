@@ -3,6 +3,7 @@ import { MatButtonModule } from '@angular/material/button';
 import { isBackground, isShared, showsPicture, type Grip } from '@kadrosyn/core';
 import { pictureWord } from '../commands/picture-word';
 import { deleteWord } from '../commands/item-edits';
+import { ImprintEditing } from '../products/imprint-editing';
 import { EditorSession } from '../session/session';
 import { TextCaret } from '../modes/text/text-caret';
 import { boundsTogether, nameTogether } from './together-gestures';
@@ -13,6 +14,13 @@ const GRIPS = [
   { id: 'opening', name: 'Opening', key: 'O' },
   { id: 'photo', name: 'Photo', key: 'P' },
   { id: 'both', name: 'Both', key: 'B' },
+] as const;
+
+/** Of an imprint on a product. */
+const PRODUCT_GRIPS = [
+  { id: 'photo', name: 'Artwork', key: 'P' },
+  { id: 'opening', name: 'Imprint', key: 'O' },
+  { id: 'both', name: 'Product', key: 'B' },
 ] as const;
 
 /** What the pointer moves, in words, and the zoom. */
@@ -27,7 +35,7 @@ const GRIPS = [
       </div>
     }
     <div class="grips" role="radiogroup" aria-label="What moves">
-      @for (choice of grips; track choice.id) {
+      @for (choice of grips(); track choice.id) {
         <button
           matButton
           role="radio"
@@ -66,7 +74,8 @@ export class GripBarComponent {
   readonly session = inject(EditorSession);
   readonly viewport = inject(Viewport);
   private readonly typing = inject(TextCaret);
-  readonly grips = GRIPS;
+  private readonly imprints = inject(ImprintEditing);
+  readonly grips = computed(() => (this.session.isOnProduct() ? PRODUCT_GRIPS : GRIPS));
   readonly percent = computed(() => Math.round(this.viewport.zoom() * 100));
 
   readonly words = computed(() => {
@@ -79,6 +88,8 @@ export class GripBarComponent {
     if (this.typing.opening()) return `types in ${opening.name}; Escape ends`;
     if (opening.locked && !isBackground(opening)) return `${opening.name} is locked`;
     const host = this.session.hostOf(opening);
+    if (this.session.isOnProduct() && host)
+      return productWords(this.session.grip(), this.imprints.artwork()?.name, isBackground(host) ? 'the product' : host.name);
     return host && this.session.grip() !== 'photo'
       ? `moves with ${host.name}`
       : moveWords(this.session.grip(), opening.name, showsPicture(opening.fill) && pictureWord(opening.fill));
@@ -90,7 +101,9 @@ export class GripBarComponent {
     if (together.length > 1) return `Delete removes ${nameTogether(together)}`;
     const item = this.session.selected();
     if (!item || (item.locked && !isBackground(item))) return '';
-    return this.typing.opening() ? 'Delete removes letters' : `Delete ${deleteWord(item, this.session.grip()).words}`;
+    return this.typing.opening()
+      ? 'Delete removes letters'
+      : `Delete ${deleteWord(item, this.session.grip(), this.session.context()).words}`;
   });
 
   zoomBy(factor: number): void {
@@ -106,6 +119,11 @@ export class GripBarComponent {
     const bounds = boundsTogether(this.session.selectedItems());
     if (bounds) this.viewport.show(bounds);
   }
+}
+
+function productWords(grip: Grip, artwork: string | undefined, product: string): string {
+  if (grip === 'photo') return `moves ${artwork ?? 'the artwork'} on ${product}`;
+  return grip === 'opening' ? `moves all that is printed on ${product}` : `moves ${product} with what is printed on it`;
 }
 
 function moveWords(grip: Grip, name: string, picture: string | false): string {

@@ -11,6 +11,8 @@ import {
   showsPicture,
 } from '@kadrosyn/core';
 import { ownerOf } from '../commands/hit-owner';
+import { imprintIn } from '../commands/imprint-edits';
+import type { ImprintEditing } from '../products/imprint-editing';
 import type { EditorSession } from '../session/session';
 import type { TextCaret } from '../modes/text/text-caret';
 import { formGesture, moveGesture, photoScaleGesture, resizeGesture, turnGesture } from './box-gestures';
@@ -43,6 +45,8 @@ export interface Press {
   /** A drag draws a rectangle; what lies in it is selected, or added to the selection. */
   readonly draws?: 'selects' | 'adds';
   readonly movesPhoto: boolean;
+  /** It is what is printed on a product. */
+  readonly isPrinted?: boolean;
   /** Which of four corners is moved. */
   readonly corner?: number;
   /** What can be let go on a target on the way; undefined for handles. */
@@ -55,7 +59,8 @@ export interface Press {
 type Base = Pick<Press, 'id' | 'start' | 'sheetStart' | 'last' | 'moved' | 'opening' | 'movesPhoto'>;
 
 /** Whether opening and photo part: the photo is moved, or its opening over it, as in cropping. */
-export function partsPhoto({ movesPhoto, opening }: Press, grip: Grip): boolean {
+export function partsPhoto({ movesPhoto, opening, isPrinted }: Press, grip: Grip): boolean {
+  if (isPrinted) return false;
   return movesPhoto || (opening !== null && showsPicture(opening.fill) && grip === 'opening');
 }
 
@@ -76,6 +81,7 @@ export class Presses {
     private readonly typing: TextCaret,
     private readonly axesOf: (face: string) => FaceAxes,
     private readonly snapping: Snapping,
+    private readonly imprints: ImprintEditing,
   ) {}
 
   /** What a pointer that goes down at `start` (css px of the stage) begins. @param pans - it moves the sheet, whatever lies there. */
@@ -91,7 +97,7 @@ export class Presses {
     const target = event.target as Element;
     const selected = this.session.settledOpening();
     if (selected && (!selected.locked || isBackground(selected))) {
-      const gesture = this.handleGesture(target, selected, base.sheetStart);
+      const gesture = this.artworkGesture(target, base.sheetStart) ?? this.handleGesture(target, selected, base.sheetStart);
       if (gesture) return { ...base, ...gesture, opening: selected, click: undefined, pans: false };
     }
     const gesture = this.togetherGesture(target, base.sheetStart);
@@ -125,6 +131,7 @@ export class Presses {
       return event.pointerType === 'touch' ? { ...press, pans: true } : { ...press, pans: false, draws: 'selects' };
     }
     if (!held) this.session.select(owner);
+    this.imprints.choose(base.sheetStart);
     const together = this.session.settledTogether();
     const press =
       together.length > 0
@@ -151,7 +158,8 @@ export class Presses {
   private onOpening(base: Base, opening: Opening): Press {
     const context = this.session.context();
     const grip = this.session.grip();
-    const movesPhoto = grip === 'photo' && showsPicture(opening.fill);
+    const isImprint = imprintIn(context, opening) !== null;
+    const movesPhoto = grip === 'photo' && !isImprint && showsPicture(opening.fill);
     this.snapping.begin([opening.id]);
     return {
       ...base,
@@ -160,8 +168,9 @@ export class Presses {
       click: undefined,
       pans: false,
       movesPhoto,
+      isPrinted: isImprint,
       // A sheet that is shown is moved in its opening only.
-      ...(movesPhoto && opening.fill.type === 'sheet'
+      ...(isImprint || (movesPhoto && opening.fill.type === 'sheet')
         ? {}
         : { carried: { what: movesPhoto ? 'photo-of-opening' : 'item', item: opening } }),
       targets: new TargetChips(this.viewport),
@@ -188,6 +197,14 @@ export class Presses {
     if (!peg) return null;
     const [x, y] = peg.split(' ').map(Number) as [number, number];
     return scaleTogether(items, { x, y }, from, this.session.context());
+  }
+
+  /** A press on a mark of artwork on a product. */
+  private artworkGesture(target: Element, from: Point): Pick<Press, 'gesture' | 'movesPhoto'> | null {
+    const turns = target.closest('[data-artwork-turn]') !== null;
+    if (!turns && !target.closest('[data-artwork-peg]')) return null;
+    const gesture = turns ? this.imprints.turnGesture(from) : this.imprints.scaleGesture(from);
+    return gesture && { gesture, movesPhoto: false };
   }
 
   private handleGesture(target: Element, opening: Opening, from: Point): Pick<Press, 'gesture' | 'movesPhoto' | 'corner'> | null {

@@ -12,11 +12,13 @@ import {
   viewChild,
 } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { openingsAt, resolvedIn, type Point } from '@kadrosyn/core';
+import { imprintOf, openingsAt, resolvedIn, type Point } from '@kadrosyn/core';
 import { PhotoLevels } from '../../photos/photo-levels';
 import { nextInside, ownerOf } from '../commands/hit-owner';
 import { OutlinePen } from '../modes/pen/outline-pen';
 import { offerParts } from '../areas/frame-offer';
+import { ImprintMarksComponent } from '../products/imprint-marks.component';
+import { Printing } from '../products/printing';
 import { EditorSession } from '../session/session';
 import { selectIsMoving } from '../state/editor.selectors';
 import { TextCaret } from '../modes/text/text-caret';
@@ -42,6 +44,7 @@ import { Viewport } from './viewport';
   selector: 'ka-sheet-stage',
   imports: [
     GapMarksComponent,
+    ImprintMarksComponent,
     SelectionMarksComponent,
     TogetherMarksComponent,
     SlotMarksComponent,
@@ -73,7 +76,7 @@ export class SheetStageComponent {
   readonly pointer = inject(StagePointer);
   readonly dropWord = signal<{ readonly word: string; readonly at: Point } | null>(null);
   private readonly isMoving = this.store.selectSignal(selectIsMoving);
-  private readonly drops = new SupplyDrops(this.pointer, this.drag, offerParts(this.session, this.viewport));
+  private readonly drops = new SupplyDrops(this.pointer, this.drag, offerParts(this.session, this.viewport), inject(Printing));
   private readonly wheel = new PhotoWheel(this.session, this.viewport);
   private readonly trace = inject(FRAME_TRACE);
   private painter: CanvasPainter | null = null;
@@ -178,6 +181,7 @@ export class SheetStageComponent {
     const owner = hit && ownerOf(sheet, hit.id, this.session.selectedItems());
     // A double click on a group goes one level further in.
     if (hit && owner !== hit.id) this.session.select(nextInside(sheet, hit.id, owner!));
+    else if (hit && imprintOf(looked.project, hit)) this.session.showSheet(imprintOf(looked.project, hit)!.sheet.id);
     else if (hit?.outline.type === 'path') this.pen.edit(hit);
   }
 

@@ -4,6 +4,7 @@ import { Store } from '@ngrx/store';
 import { OwnFaces } from '../../lettering/own-faces';
 import { PhotoLevels } from '../../photos/photo-levels';
 import { EditorSession } from '../session/session';
+import { ImprintEditing } from '../products/imprint-editing';
 import { FrameOffer, offerParts } from '../areas/frame-offer';
 import { selectPreview } from '../state/editor.selectors';
 import { TextCaret } from '../modes/text/text-caret';
@@ -35,7 +36,14 @@ export class StagePointer {
   /** What would be selected by it. */
   readonly caught = signal<readonly Item[]>([]);
   private readonly pointers = new Map<number, Point>();
-  private readonly presses = new Presses(this.session, this.viewport, this.typing, inject(OwnFaces).axesOf, this.snapping);
+  private readonly presses = new Presses(
+    this.session,
+    this.viewport,
+    this.typing,
+    inject(OwnFaces).axesOf,
+    this.snapping,
+    inject(ImprintEditing),
+  );
   private readonly frame = new FrameOffer(
     offerParts(this.session, this.viewport),
     () => this.press && this.session.preview(this.pressEdit(this.press, this.press.last).edit),

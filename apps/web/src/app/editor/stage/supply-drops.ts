@@ -1,5 +1,6 @@
 import { acceptAt, insertItem, withPhoto, type Edit, type Opening, type Photo, type Point } from '@kadrosyn/core';
 import { FrameOffer, type FramePlan, type OfferParts } from '../areas/frame-offer';
+import type { PrintPlan, Printing } from '../products/printing';
 import type { EditorSession } from '../session/session';
 import type { Supply, SupplyDrag } from '../supplies/supply-drag';
 import { dropWord, PhotoDrop, type PhotoDropPlan } from './photo-drop';
@@ -25,6 +26,7 @@ export class SupplyDrops {
     private readonly pointer: Pick<StagePointer, 'chip'>,
     drag: SupplyDrag,
     offers: OfferParts,
+    private readonly printing: Printing,
   ) {
     [this.session, this.viewport] = [offers.session, offers.viewport];
     this.frame = new FrameOffer(offers, () => this.last && drag.say(this.over(this.last.supply, this.last.at)));
@@ -32,6 +34,12 @@ export class SupplyDrops {
 
   /** Shows the result of letting go at a point of the stage, and says it. */
   over(supply: Supply, at: Point): string {
+    const printed = this.printPlan(supply, at);
+    if (printed) {
+      this.pointer.chip.set(null);
+      this.session.preview(printed.edit);
+      return printed.word;
+    }
     if (supply.kind === 'item') {
       this.session.preview(this.itemEdit(supply, at).edit);
       return `Lay ${supply.name} on top`;
@@ -52,6 +60,12 @@ export class SupplyDrops {
       if (isInside) void supply.coming?.then((photo) => photo && this.letGo({ ...supply, photo: () => photo }, at, true));
       return;
     }
+    const printed = isInside ? this.printPlan(supply, at) : null;
+    if (printed) {
+      this.end();
+      this.made = null;
+      return this.printing.commit(printed);
+    }
     const plan: DropPlan = supply.kind === 'item' ? this.itemEdit(supply, at) : this.photoPlan(supply, at);
     const { edit, select, after } = plan;
     this.end();
@@ -64,6 +78,7 @@ export class SupplyDrops {
   end(): void {
     this.last = null;
     this.frame.end();
+    this.printing.end();
     this.drop = null;
     this.pointer.chip.set(null);
     this.session.preview(null);
@@ -74,6 +89,18 @@ export class SupplyDrops {
     const { shaper, ...looked } = this.session.context();
     const { act, opening } = acceptAt({ what: 'photo' }, looked, this.viewport.toSheet(at), shaper);
     return dropWord(act, opening);
+  }
+
+  /** Over a product it is printed there; a product itself is not. */
+  private printPlan(supply: Supply, at: Point): PrintPlan | null {
+    const place = this.viewport.toSheet(at);
+    if (supply.kind === 'photo') {
+      const photo = supply.photo();
+      return photo && this.printing.plan({ photo, clear: supply.clear }, place);
+    }
+    if (supply.photo?.areas) return null;
+    if (this.made?.supply !== supply) this.made = { supply, opening: supply.make(place) };
+    return this.printing.plan({ item: this.made.opening, itemPhoto: supply.photo }, place);
   }
 
   private itemEdit(supply: Extract<Supply, { kind: 'item' }>, at: Point): { edit: Edit; select: string } {

@@ -1,4 +1,16 @@
-import { commit, joinStep, mergeEdits, redo, undo, type Edit, type History, type Step } from '@kadrosyn/core';
+import {
+  commit,
+  isImprint,
+  joinStep,
+  mergeEdits,
+  redo,
+  sheetsShownBy,
+  undo,
+  type Edit,
+  type History,
+  type Project,
+  type Step,
+} from '@kadrosyn/core';
 import { createFeature, createReducer, on } from '@ngrx/store';
 import { EditorActions } from './editor.actions';
 import { INITIAL_STATE, needsPerson, type EditorState } from './editor.state';
@@ -126,7 +138,10 @@ function stepped(state: EditorState, take: typeof undo): EditorState {
   if (!step) return state;
   const { edit, history } = step;
   if (!edit) return { ...state, history, said: { words: refusedWords(step.name, take) } };
-  const next = withStep(onSheet(state, sheetOf(edit, state.sheetId ?? state.project.sheets[0]!.id)), { ...step, edit });
+  const next = withStep(onSheet(state, sheetOf(edit, state.sheetId ?? state.project.sheets[0]!.id, state.project)), {
+    ...step,
+    edit,
+  });
   const { selectedIds, project } = next;
   const left = project ? selectedIds.filter((id) => isOnASheet(project, id)) : [];
   return left.length === selectedIds.length ? next : withSelection(next, left);
@@ -139,10 +154,13 @@ function onSheet(state: EditorState, sheetId: string | null): EditorState {
   return withSelection({ ...state, sheetId, preview: null }, null);
 }
 
-/** The sheet that a step changes, the shown one before others: what is taken back is to be seen. */
-function sheetOf({ operations }: Edit, shown: string): string | null {
+/** The sheet that a step changes, the shown one before others: what is taken back is to be seen. An imprint is seen on its product. */
+function sheetOf({ operations }: Edit, shown: string, project: Project): string | null {
   const changed = operations.flatMap((operation) => ('sheetId' in operation ? [operation.sheetId] : []));
-  return changed.includes(shown) ? shown : (changed[0] ?? null);
+  if (changed.includes(shown) || changed.length === 0) return changed.length === 0 ? null : shown;
+  const imprints = new Set(project.sheets.filter(isImprint).map(({ id }) => id));
+  const seen = sheetsShownBy(project, shown);
+  return changed.every((id) => imprints.has(id) && seen.has(id)) ? shown : changed[0]!;
 }
 
 function withStep(state: EditorState, step: Step & { readonly edit: Edit }): EditorState {

@@ -1,7 +1,7 @@
 import type { ExportRequest } from '@kadrosyn/contract';
 import { EMPTY_HISTORY, type Edit, type Grip, type History, type Project } from '@kadrosyn/core';
 
-export type PanelTab = 'fit' | 'breakout' | 'lettering' | 'finish' | 'size' | 'together';
+export type PanelTab = 'product' | 'fit' | 'breakout' | 'lettering' | 'finish' | 'size' | 'together';
 
 /**
  * How far saving is; `stale`, `refused` and `outdated` (the window is of another version than the server) need the person, the others go on by

@@ -1,6 +1,7 @@
 import { inject, Injectable } from '@angular/core';
-import { insertItem, withPhoto, type Opening, type Photo, type Point } from '@kadrosyn/core';
+import { imprintOf, insertItem, withPhoto, type Opening, type Photo, type Point } from '@kadrosyn/core';
 import { RecentlyUsed, type SupplyKind } from '../../interface/recently-used';
+import { Printing } from '../products/printing';
 import { EditorSession } from '../session/session';
 import { TextCaret } from '../modes/text/text-caret';
 import { SupplyDrag } from './supply-drag';
@@ -23,12 +24,17 @@ export class ItemAdder {
   private readonly typing = inject(TextCaret);
   private readonly drag = inject(SupplyDrag);
   private readonly recent = inject(RecentlyUsed);
+  private readonly printing = inject(Printing);
 
   /** @param photo - what the item shows, for the project to know. */
   add(kind: SupplyKind, id: string, make: (at: Point) => Opening, photo?: Photo): void {
     this.recent.use(kind, id);
     const { sheet, project } = this.session.context();
     const opening = make({ x: sheet.width / 2, y: sheet.height / 2 });
+    // With an imprint selected it is printed; a product is laid on the sheet.
+    const view = photo?.areas ? null : imprintOf(project, this.session.settledOpening());
+    const printed = view && this.printing.inMiddle(view, { item: opening, itemPhoto: photo });
+    if (printed) return this.printing.commit(printed);
     const edit = insertItem(sheet, opening, `Add ${opening.name}`);
     this.session.commit(photo ? withPhoto(project, photo, edit) : edit, opening.id);
     // A new word wants its own text first.

@@ -8,6 +8,7 @@ import { ArtworkSuppliesComponent } from './artwork-supplies.component';
 import { ItemAdder } from './item-adder';
 import { LetteringSuppliesComponent } from './lettering-supplies.component';
 import { LibrarySuppliesComponent } from './library-supplies.component';
+import { MockupSuppliesComponent } from './mockup-supplies.component';
 import { PhotoCare } from './photo-care';
 import { PhotoSuppliesComponent } from './photo-supplies.component';
 import { ShapeSuppliesComponent } from './shape-supplies.component';
@@ -17,6 +18,7 @@ const TABS = [
   { id: 'shapes', name: 'Shapes', search: 'Search shapes' },
   { id: 'lettering', name: 'Lettering', search: '' },
   { id: 'artwork', name: 'Artwork', search: 'Search artwork' },
+  { id: 'mockups', name: 'Mockups', search: 'Search mockups' },
 ] as const;
 
 type SuppliesTab = (typeof TABS)[number]['id'];
@@ -32,6 +34,7 @@ type SuppliesTab = (typeof TABS)[number]['id'];
     ShapeSuppliesComponent,
     LetteringSuppliesComponent,
     ArtworkSuppliesComponent,
+    MockupSuppliesComponent,
   ],
   providers: [ItemAdder, PhotoCare],
   templateUrl: './supplies-panel.component.html',

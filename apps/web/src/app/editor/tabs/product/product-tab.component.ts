@@ -1,0 +1,126 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
+import { artworkSize, changeItem, fromPx, removeItem, sizeArtwork, type Host, type Item, type Opening } from '@kadrosyn/core';
+import { NumberFieldComponent } from '../../../interface/number-field.component';
+import { SliderFieldComponent, type SliderChange } from '../../../interface/slider-field.component';
+import { lyingOf } from '../../areas/lying';
+import { ImprintEditing } from '../../products/imprint-editing';
+import { imprintFindings } from '../../products/imprint-findings';
+import { sizeOnProduct } from '../../products/size-on-product';
+import { EditorSession } from '../../session/session';
+
+/** What is printed on a product: its ink, its true size, and its file for the printer. */
+@Component({
+  selector: 'ka-product-tab',
+  imports: [MatButtonModule, NumberFieldComponent, SliderFieldComponent],
+  templateUrl: './product-tab.component.html',
+  styleUrl: '../../parts/panel-section.scss',
+  styles: `
+    .sizes {
+      display: grid;
+      grid-template-columns: 1fr 1fr;
+      gap: 8px;
+    }
+    .pieces {
+      display: grid;
+      gap: 4px;
+      margin: 0;
+      padding: 0;
+      list-style: none;
+    }
+    .pieces button {
+      width: 100%;
+      text-align: left;
+    }
+    .pieces small {
+      float: right;
+      color: var(--soft);
+    }
+    .finding {
+      color: var(--amber);
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class ProductTabComponent {
+  readonly session = inject(EditorSession);
+  readonly imprints = inject(ImprintEditing);
+  readonly opening = input.required<Opening>();
+  readonly lying = computed(() => lyingOf(this.opening(), this.session.context()));
+  readonly opaque = computed(() => Math.round(100 * (this.opening().host?.opaque ?? 0)));
+  readonly light = computed(() => Math.round(100 * (this.opening().host?.light ?? 1)));
+  readonly turn = computed(() => {
+    const { outline } = this.opening();
+    return outline.type === 'tube' ? Math.round(outline.turn) : null;
+  });
+  readonly pieces = computed(() => {
+    const view = this.imprints.view();
+    if (!view) return [];
+    return view.sheet.items.toReversed().map((item) => {
+      const size = artworkSize(view.sheet, item);
+      return { item, words: size ? `${sizeOnProduct(size.width)} × ${sizeOnProduct(size.height)} mm` : '' };
+    });
+  });
+  /** Of the file for the printer. */
+  readonly sheetWords = computed(() => {
+    const sheet = this.imprints.view()?.sheet;
+    const mm = (px: number): string => sizeOnProduct(fromPx(px, 'mm', sheet!.dpi));
+    return sheet ? `${mm(sheet.width)} × ${mm(sheet.height)} mm, ${Math.round(sheet.dpi)} dpi` : '';
+  });
+  readonly findings = computed(() => {
+    const view = this.imprints.view();
+    return view ? imprintFindings(view, this.session.shownProject()?.photos ?? {}) : [];
+  });
+
+  setOpaque({ value, how }: SliderChange): void {
+    this.change(how, 'Ink of', (host) => ({ ...host, opaque: value / 100 }));
+  }
+
+  setLight({ value, how }: SliderChange): void {
+    this.change(how, 'Light on', ({ light: _before, ...host }) => (value === 100 ? host : { ...host, light: value / 100 }));
+  }
+
+  setTurn({ value, how }: SliderChange): void {
+    const opening = this.session.settledOpening();
+    if (opening?.outline.type !== 'tube') return;
+    const { sheet } = this.session.context();
+    const outline = { ...opening.outline, turn: value };
+    this.session.applyAs(how, changeItem(sheet, opening, { outline }, `Turn ${opening.name} round the product`));
+  }
+
+  choose(item: Item): void {
+    this.session.artworkId.set(item.id);
+  }
+
+  /** @param width - mm on the product */
+  setWidth(width: number): void {
+    const settled = this.imprints.settled();
+    const edit = settled?.artwork && sizeArtwork(settled.view.sheet, settled.artwork, width);
+    if (edit) this.session.commit(edit);
+  }
+
+  /** @param height - mm on the product; the proportions stay */
+  setHeight(height: number): void {
+    const size = this.imprints.size();
+    if (size) this.setWidth((size.width * height) / size.height);
+  }
+
+  remove(): void {
+    const settled = this.imprints.settled();
+    if (!settled?.artwork) return;
+    const { view, artwork } = settled;
+    this.session.commit(removeItem(view.sheet, artwork.id, `Remove ${artwork.name} from ${view.opening.name}`));
+  }
+
+  openFlat(): void {
+    const view = this.imprints.view();
+    if (view) this.session.showSheet(view.sheet.id);
+  }
+
+  private change(how: SliderChange['how'], what: string, by: (host: Host) => Host): void {
+    const opening = this.session.settledOpening();
+    if (!opening?.host) return;
+    const { sheet } = this.session.context();
+    this.session.applyAs(how, changeItem(sheet, opening, { host: by(opening.host) }, `${what} ${opening.name}`));
+  }
+}

@@ -122,7 +122,7 @@ const PLACES = ['window', 'worker'] as const satisfies DrawPlace[];
 
 test('every sample project is the same in Node and in a window and a worker of Chromium', async ({ page }) => {
   await page.goto(harness.address);
-  expect(projects.length).toBe(14);
+  expect(projects.length).toBe(16);
   for (const [index, project] of projects.entries()) {
     const photos: Record<string, string> = {};
     const mattes: Record<string, string> = {};

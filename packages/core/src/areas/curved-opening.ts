@@ -45,6 +45,15 @@ export function turnedAs(before: Outline, outline: Outline): Outline {
   return before.type === 'tube' && outline.type === 'tube' ? { ...outline, turn: before.turn } : outline;
 }
 
+/** Whether an outline lies where another did: on something round it may be turned round that. */
+export function isSamePlace(a: Outline, b: Outline): boolean {
+  if (a === b) return true;
+  if (a.type !== 'tube' || b.type !== 'tube') return false;
+  const { turn: _a, ...rest } = a;
+  const { turn: _b, ...others } = b;
+  return Object.entries(rest).every(([key, value]) => others[key as keyof typeof others] === value);
+}
+
 function pointsOf(form: TubeForm | ClothForm): Point[] {
   return flatten(formPath(form)).flatMap((polygon) =>
     Array.from({ length: polygon.length / 2 }, (_, i) => ({ x: polygon[2 * i]!, y: polygon[2 * i + 1]! })),

@@ -13,7 +13,7 @@ import { apply } from '../geometry/matrix.js';
 import { invertProjection, project as projected, type Quad } from '../geometry/quad.js';
 import type { Shaper } from '../lettering/shaper.js';
 import { openingInArea, photoToSheet } from './area-opening.js';
-import { turnedAs } from './curved-opening.js';
+import { isSamePlace, turnedAs } from './curved-opening.js';
 
 /** An edit with all that goes along with it. */
 export interface Followed {
@@ -109,7 +109,7 @@ function followed({ was, before, project }: Before, now: Now, shaper: Shaper): S
   const area = areaNow(opening, host, areaBefore, contexts.now, hostBefore);
   if (!area) return { operations: [free(now)], isFreed: host !== hostBefore };
   const isHostStill = host === hostBefore && area === areaBefore && sheet.placements === before.placements;
-  const isOwnPlace = opening.outline === was.outline && opening.box === was.box;
+  const isOwnPlace = isSamePlace(opening.outline, was.outline) && opening.box === was.box;
   if (isHostStill && isOwnPlace) return { operations: order(now, before, host) };
   if (isHostStill) return { operations: [moved(was, now, host, area, contexts.now)] };
   const placed = openingInArea(host, area, contexts.now);

@@ -9,6 +9,8 @@ export interface PhotoLevel {
   readonly opaque: boolean;
   /** The same as a picture with a border of one repeated px, for quick frames. */
   image(): CanvasImageSource;
+  /** It is of an earlier state of what is wanted, which is still made. */
+  readonly standsIn?: boolean;
 }
 
 /** Hands out photos for drawing. */

@@ -81,7 +81,8 @@ export function shownPicture(sheet: ResolvedSheet, resources: RenderResources): 
   return sheetPicture(sheet, resources, drawWhole);
 }
 
-const drawWhole: DrawWhole = (context, sheet, resources) => drawSheet(context, sheet, { scale: 1, left: 0, top: 0 }, resources);
+const drawWhole: DrawWhole = (context, sheet, resources, scale) =>
+  drawSheet(context, sheet, { scale, left: 0, top: 0 }, resources);
 
 /** With the sheets that a sheet shows as pictures. */
 export function withPictures(sheet: ResolvedSheet, resources: RenderResources): RenderResources {

@@ -28,8 +28,9 @@ export function isOnlyMood(before: ResolvedSheet, now: ResolvedSheet): boolean {
 
 /** The place of the one item in which two states of a sheet differ; null when more than that differs. */
 export function onlyChange(before: ResolvedSheet, now: ResolvedSheet): number | null {
-  const { items: old, ...rest } = before;
-  const { items, ...restNow } = now;
+  // What a sheet shows of others is told by the pictures that its items name.
+  const { items: old, shows: _shown, ...rest } = before;
+  const { items, shows: _shownNow, ...restNow } = now;
   if (old.length !== items.length) return null;
   for (const key of Object.keys(rest) as (keyof typeof rest)[]) if (rest[key] !== restNow[key]) return null;
   if (Object.keys(rest).length !== Object.keys(restNow).length) return null;

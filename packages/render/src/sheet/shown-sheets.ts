@@ -1,11 +1,13 @@
-import { pictureSize, type Photo, type Pixels, type ResolvedSheet } from '@kadrosyn/core';
+import { isOpaque, levelCount, levelFor, openingsOf, pictureSize, type Photo, type Pixels, type ResolvedSheet } from '@kadrosyn/core';
 import type { Context2D } from '../canvas/environment.js';
 import type { PhotoLevel, PhotoSource } from '../canvas/photo-source.js';
 import type { RenderResources } from '../canvas/resources.js';
 import { borderedPicture, LevelChain } from '../photo/level-chain.js';
 
-/** Draws all of a sheet at its own px. It is handed over, since what draws sheets needs what they show. */
-export type DrawWhole = (context: Context2D, sheet: ResolvedSheet, resources: RenderResources) => void;
+/**
+ * Draws all of a sheet, so many px to one of its own. It is handed over, since what draws sheets needs what they show.
+ */
+export type DrawWhole = (context: Context2D, sheet: ResolvedSheet, resources: RenderResources, scale: number) => void;
 
 type Shows = NonNullable<ResolvedSheet['shows']>;
 
@@ -42,7 +44,9 @@ function sourceWith(shows: Shows, resources: RenderResources, draw: DrawWhole): 
     level: (photoId, scale) => {
       const shown = shows[photoId];
       if (!shown) return source.level(photoId, scale);
-      return source.shown ? source.shown(photoId, shown, scale) : drawnLevel(shown, scale, resources, draw);
+      if (!source.shown) return drawnLevel(shown, scale, resources, draw);
+      const here = source.shown(photoId, shown, scale);
+      return here && !here.standsIn ? here : (quickLevel(shown, scale, resources, draw) ?? here);
     },
     subject: (photoId, matteSha256, scale) => source.subject?.(photoId, matteSha256, scale),
   };
@@ -55,6 +59,39 @@ interface Drawn {
   readonly version: number | undefined;
   readonly chain: LevelChain;
   readonly pictures: Map<number, CanvasImageSource>;
+}
+
+/** What is drawn at once has at most so many px and items: it takes a few milliseconds. */
+const [QUICK_PIXELS, QUICK_ITEMS] = [600_000, 40];
+
+interface Quick {
+  readonly version: number | undefined;
+  readonly index: number;
+  readonly level: PhotoLevel;
+}
+
+const quick = new WeakMap<ResolvedSheet, Quick>();
+
+/** A small sheet as it is now, from as few px as are seen of it, until it comes exactly; null where that would take long. */
+function quickLevel(sheet: ResolvedSheet, scale: number, resources: RenderResources, draw: DrawWhole): PhotoLevel | null {
+  const { environment, version } = resources;
+  const full = pictureSize(sheet);
+  const index = levelFor(scale, levelCount(full.width, full.height));
+  const known = quick.get(sheet);
+  if (known && known.version === version && known.index <= index) return known.level;
+  const [width, height] = [Math.max(1, full.width >> index), Math.max(1, full.height >> index)];
+  if (sheet.shows || width * height > QUICK_PIXELS || [...openingsOf(sheet.items)].length > QUICK_ITEMS) return null;
+  const surface = environment.createSurface(width, height);
+  const { kernels: _kernels, layers: _layers, trace: _trace, ...rest } = resources;
+  draw(surface.context, sheet, { ...rest, draft: true }, 2 ** -index);
+  const { data } = surface.context.getImageData(0, 0, width, height);
+  environment.giveBack?.(surface);
+  const pixels = { width, height, data };
+  let picture: CanvasImageSource | undefined;
+  const image = (): CanvasImageSource => (picture ??= borderedPicture(pixels, environment));
+  const level = { index, pixels, opaque: isOpaque(pixels), image, standsIn: true };
+  quick.set(sheet, { version, index, level });
+  return level;
 }
 
 /** Sheets as they were drawn last; they go with their sheets. */
@@ -84,7 +121,7 @@ export function sheetPicture(sheet: ResolvedSheet, resources: RenderResources, d
   const { width, height } = pictureSize(sheet);
   const surface = resources.environment.createSurface(width, height);
   const { kernels: _kernels, layers: _layers, trace: _trace, ...rest } = resources;
-  draw(surface.context, sheet, { ...rest, draft: false });
+  draw(surface.context, sheet, { ...rest, draft: false }, 1);
   const { data } = surface.context.getImageData(0, 0, width, height);
   resources.environment.giveBack?.(surface);
   return { width, height, data };

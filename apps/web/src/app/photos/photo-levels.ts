@@ -68,6 +68,8 @@ export class PhotoLevels implements PhotoSource {
   private arrivals = 0;
   /** By sheet, the picture of it that was there last: it stands in for the next. */
   private readonly lastShown = new Map<string, string>();
+  /** Sheets that are being drawn, and what is to be drawn of them next. */
+  private readonly drawing = new Map<string, (() => void) | null>();
   /** Who draws sheets that others show; null while no project is open. */
   readonly sheetDrawer = signal<SheetDrawer | null>(null);
   private readonly trace = inject(FRAME_TRACE);
@@ -128,7 +130,8 @@ export class PhotoLevels implements PhotoSource {
     const level = this.level(pictureId, scale);
     const last = level ? undefined : this.lastShown.get(sheet.id);
     const known = last === undefined ? undefined : this.known.get(last);
-    return known ? this.nearest(last!, levelFor(scale, levelCount(known.width, known.height)), known) : level;
+    const before = known && this.nearest(last!, levelFor(scale, levelCount(known.width, known.height)), known);
+    return before ? { ...before, standsIn: true } : level;
   }
 
   /** The next coarser level that is here, else the next finer one. */
@@ -149,8 +152,9 @@ export class PhotoLevels implements PhotoSource {
     // A sheet is drawn at its own px whatever is wanted: small pictures and the large one are made of the same drawing.
     const finest = known.sheet ? Math.min(wanted, screenLevelOf(known)) : wanted;
     if (known.isPaused || finest >= known.loading || known.drawnAt === this.arrivals) return;
+    if (known.sheet) return this.askSheet(photoId, known, finest);
     known.loading = finest;
-    void (known.sheet ? this.drawSheet(photoId, known, finest) : this.load(photoId, known, finest));
+    void this.load(photoId, known, finest);
   }
 
   private async load(photoId: string, known: Known, wanted: number): Promise<void> {
@@ -181,6 +185,19 @@ export class PhotoLevels implements PhotoSource {
     } finally {
       if (known.loading === wanted) known.loading = Infinity;
     }
+  }
+
+  /** One state of a sheet at a time, and the newest next: those between nobody looks at any more. */
+  private askSheet(pictureId: string, known: Known, finest: number): void {
+    const { id } = known.sheet!;
+    if (this.drawing.has(id)) return void this.drawing.set(id, () => this.ask(pictureId, known, finest));
+    this.drawing.set(id, null);
+    known.loading = finest;
+    void this.drawSheet(pictureId, known, finest).finally(() => {
+      const next = this.drawing.get(id);
+      this.drawing.delete(id);
+      next?.();
+    });
   }
 
   private async drawSheet(pictureId: string, known: Known, wanted: number): Promise<void> {

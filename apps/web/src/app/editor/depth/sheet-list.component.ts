@@ -77,11 +77,11 @@ import { EditorSession } from '../session/session';
               [tabIndex]="$first ? 0 : -1"
               [attr.aria-pressed]="isShown(sheet)"
               [class.selected]="isShown(sheet)"
-              [attr.aria-label]="sheet.name + ', imprint, ' + sizeOf(sheet)"
+              [attr.aria-label]="sheet.name + ' ' + sizeOf(sheet) + ', imprint'"
               (click)="session.showSheet(sheet.id)"
             >
               <span
-                >{{ sheet.name }}<small class="size">{{ sizeOf(sheet) }}</small></span
+                >{{ sheet.name }} <small class="size">{{ sizeOf(sheet) }}</small></span
               >
             </button>
           </div>

@@ -1,0 +1,49 @@
+import { imprintOf, resolveSheet, resolvedIn, type Project, type Shaper } from '@kadrosyn/core';
+import { sampleProjects } from '@kadrosyn/demo';
+import { loadShaperFrom, renderSheet } from '@kadrosyn/render/node';
+import { clothOff, MUG, MUG_RADIUS, mugTruth, toteSurface, tubeOff } from '../packages/core/testing/product-truth.js';
+import { tubeSurface } from '../packages/core/src/geometry/tube-surface.js';
+import { sampleSource } from '../packages/render/testing/sample-source.js';
+import { about, figure } from './figure.js';
+
+about(`
+Imprints on products against the truth of their scenes: how far what lies round the mug and on the cloth of the bag is off, px of photos that are 2000 px
+wide, and how wide 80 mm come out. Times are of Node, one thread, at 2000 x 2000.
+`);
+
+const tube = tubeOff(MUG);
+figure('products.tube.rms', tube.rms, 'px', { most: 1 });
+figure('products.tube.worst', tube.worst, 'px');
+const half = (80 / 2 / MUG_RADIUS) * (180 / Math.PI);
+const print = tubeSurface({ ...MUG, half })!;
+const wide = print.seen(1, 0.5)!.x - print.seen(0, 0.5)!.x;
+const truth = mugTruth(40 / MUG_RADIUS, 0.5).x - mugTruth(-40 / MUG_RADIUS, 0.5).x;
+figure('products.true-size.80mm', 100 * Math.abs(wide / truth - 1), '%', { most: 1 });
+const cloth = clothOff(toteSurface());
+figure('products.cloth.rms', cloth.rms, 'px', { most: 1.6 });
+figure('products.cloth.worst', cloth.worst, 'px', { most: 4 });
+
+const { source, photos, cutouts } = await sampleSource();
+const shaper: Shaper = await loadShaperFrom('build/faces');
+const samples = sampleProjects(photos, cutouts, shaper);
+for (const [name, title] of [
+  ['mug', 'Mug listing'],
+  ['tote', 'Tote bag'],
+] as const) {
+  const project: Project = samples.find((sample) => sample.name === title)!;
+  const [sheet] = project.sheets;
+  const resources = { photos: project.photos, source, shaper };
+  const time = (draw: () => unknown): number => {
+    const times = Array.from({ length: 3 }, () => {
+      const from = performance.now();
+      draw();
+      return performance.now() - from;
+    });
+    return times.sort((a, b) => a - b)[1]!;
+  };
+  const hosted = sheet!.items.filter((item) => item.type === 'opening' && imprintOf(project, item));
+  const bare = { ...sheet!, items: sheet!.items.filter((item) => !hosted.includes(item)) };
+  const whole = time(() => renderSheet(resolveSheet(project, sheet!.id)!, 1, resources));
+  const without = time(() => renderSheet(resolvedIn(project, bare), 1, resources));
+  figure(`products.${name}.print`, whole - without, 'ms');
+}

@@ -1,0 +1,134 @@
+import { expectAccessible } from './support/accessible.js';
+import { Editor, pixelsOf } from './support/editor.js';
+import { Journey } from './support/journey.js';
+import { expect, test } from './support/test.js';
+
+interface Picture {
+  readonly width: number;
+  readonly data: Buffer;
+}
+
+const at = ({ data, width }: Picture, x: number, y: number): readonly [number, number, number] => {
+  const i = 4 * (y * width + x);
+  return [data[i]!, data[i + 1]!, data[i + 2]!];
+};
+/** The largest difference of any channel. */
+const apart = (a: readonly number[], b: readonly number[]): number => Math.max(...a.map((value, i) => Math.abs(value - b[i]!)));
+
+test('a photo is printed on a mug: dropped onto it, 60 mm wide, exported', async ({ page }) => {
+  const journey = await Journey.begin('mug-listing', page);
+  const { editor } = journey;
+  await journey.click(editor.preset('Shop picture'));
+  await editor.ready();
+  await journey.click(page.getByRole('tab', { name: 'Mockups' }));
+  await journey.click(editor.supplies.getByRole('button', { name: /^Mug side, 180 × 65.5 mm/ }));
+  await editor.photosShown();
+  await journey.click(page.getByRole('tab', { name: 'Photos' }));
+  await editor.dragSupply(/^glaze-rust/, { x: 0.44, y: 0.5 }, async () => {
+    await expect(page.getByText('Print on Mug side')).toBeVisible();
+  });
+  await expect(page.getByRole('button', { name: 'Undo: Print glaze-rust on Mug side' })).toBeVisible();
+  await expect(page.getByRole('radio', { name: /^Artwork/ })).toHaveAttribute('aria-checked', 'true');
+  const width = editor.panel.getByLabel('Width');
+  await journey.fill(width, '60');
+  await expect(page.getByRole('button', { name: 'Undo: glaze-rust 60 mm wide' })).toBeVisible();
+  await expect(width).toHaveValue('60');
+  const { bytes, actions } = await journey.export();
+  expect(actions).toBeLessThanOrEqual(8);
+  const seen = await pixelsOf(bytes);
+  // 60 mm of a wall with a radius of 42 mm, in the middle of what its scene says: from 503 to 1249 px, at the height of its middle.
+  // The glaze is far redder than the mug, in its shade too.
+  const isPrinted = (x: number): boolean => {
+    const rows = Array.from({ length: 60 }, (_, row) => at(seen, x, 970 + row));
+    const [red, blue] = [0, 2].map((c) => rows.reduce((sum, colour) => sum + colour[c]!, 0)) as [number, number];
+    return (red - blue) / red > 0.3;
+  };
+  expect([495, 511, 700, 1050, 1241, 1257].map(isPrinted)).toEqual([false, true, true, true, true, false]);
+  await editor.saved();
+  await page.reload();
+  await editor.ready();
+  await editor.select('Mug side,');
+  await expect(editor.panel.getByLabel('Width')).toHaveValue('60');
+});
+
+test('ready artwork is printed on a bag, in ink that lets the canvas be seen or covers it', async ({ page }) => {
+  const journey = await Journey.begin('tote-print', page);
+  const { editor } = journey;
+  await journey.click(editor.preset('Shop picture'));
+  await editor.ready();
+  await journey.click(page.getByRole('tab', { name: 'Mockups' }));
+  await journey.click(editor.supplies.getByRole('button', { name: /^Front of the bag/ }));
+  await editor.photosShown();
+  await journey.click(page.getByRole('tab', { name: 'Photos' }));
+  await editor.dragSupply(/^glaze-teal/, { x: 0.5, y: 0.62 });
+  await expect(page.getByRole('button', { name: 'Undo: Print glaze-teal on Front of the bag' })).toBeVisible();
+  await expect(editor.panel.getByRole('textbox', { name: 'Opaque' })).toHaveValue('25');
+  const { bytes, actions } = await journey.export();
+  expect(actions).toBeLessThanOrEqual(7);
+  const clear = await pixelsOf(bytes);
+  await journey.fill(editor.panel.getByRole('textbox', { name: 'Opaque' }), '100');
+  await expect(page.getByRole('button', { name: 'Undo: Ink of Front of the bag' })).toBeVisible();
+  await editor.saved();
+  const opaque = await pixelsOf((await editor.export()).bytes);
+  const lightness = (picture: Picture): number => {
+    let sum = 0;
+    for (let x = 800; x < 1200; x += 10) for (let y = 1100; y < 1350; y += 10) sum += Math.max(...at(picture, x, y));
+    return sum;
+  };
+  // Opaque ink reflects more than what canvas lets through.
+  expect(lightness(opaque)).toBeGreaterThan(1.08 * lightness(clear));
+  // Beside the print nothing is different.
+  expect(apart(at(opaque, 700, 700), at(clear, 700, 700))).toBe(0);
+});
+
+test('artwork is moved, turned round and taken off where it lies on the mug, by pointer and by keys', async ({ page }) => {
+  const editor = await Editor.home(page);
+  await editor.copyOf('Mug listing', 'Mug by hand');
+  await editor.open('Mug by hand');
+  await editor.photosShown();
+  const undo = (name: string) => page.getByRole('button', { name: `Undo: ${name}` });
+  const press = await editor.at({ x: 0.44, y: 0.48 });
+  await page.mouse.click(press.x, press.y);
+  await expect(editor.panel.getByRole('heading', { name: 'Mug side' })).toBeAttached();
+  await expect(editor.panel).toContainText('Imprint, 180 × 65.5 mm');
+  await expect(editor.panel.getByLabel('Width')).toHaveValue('50');
+  await expect(page.getByText('moves Kiln mark on the product')).toBeVisible();
+  await expectAccessible(page);
+
+  await editor.dragOnSheet({ x: 0.44, y: 0.48 }, { x: 0.5, y: 0.46 });
+  await expect(undo('Move Kiln mark')).toBeVisible();
+  await page.keyboard.press('Control+z');
+  // What is taken back is seen on the mug: it does not leave for the flat sheet.
+  await expect(editor.panel).toContainText('Imprint, 180 × 65.5 mm');
+  await editor.stage.focus();
+  await page.keyboard.press('ArrowRight');
+  await expect(undo('Move Kiln mark')).toBeVisible();
+
+  const round = editor.panel.getByRole('textbox', { name: 'Round it' });
+  await round.fill('40');
+  await round.press('Enter');
+  await expect(undo('Turn Mug side round the product')).toBeVisible();
+  await expect(editor.panel).toContainText('Imprint, 180 × 65.5 mm');
+
+  await editor.panel.getByLabel('Width').fill('190');
+  await editor.panel.getByLabel('Width').press('Enter');
+  await expect(editor.panel).toContainText(/Kiln mark reaches [\d.]+ mm beyond what can be printed, 180 × 65.5 mm/);
+
+  await editor.panel.getByRole('button', { name: 'Open flat' }).click();
+  await expect(editor.depth.getByRole('button', { name: 'Mug side 180 × 65.5 mm, imprint' })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  );
+  await editor.depth.getByRole('button', { name: /^1 Listing/ }).click();
+  await editor.select('Mug side,');
+  await editor.stage.focus();
+  await page.keyboard.press('Delete');
+  await expect(undo('Remove Kiln mark from Mug side')).toBeVisible();
+  await expect(editor.panel).toContainText('Nothing is printed yet.');
+  await page.keyboard.press('o');
+  await page.keyboard.press('Delete');
+  await expect(undo('Remove Mug side')).toBeVisible();
+  await expect(editor.depth.getByText('Imprints')).toBeHidden();
+  await page.keyboard.press('Control+z');
+  await expect(editor.depth.getByText('Imprints')).toBeVisible();
+});

@@ -8,8 +8,8 @@ import { expect, test, type Page } from './support/test.js';
 /** The blank sheet in the frame of the sample frame-wall, as its scene says, px of the photo. */
 const FRAMED = { left: 437, top: 276, right: 903, bottom: 602 };
 const MIDDLE = onPost([670, 440]);
-/** Other journeys may have found areas in the same photo before. */
-const AREA = /^Area \d/;
+/** Frames that are mockups have names; other journeys may have found more areas in the same photo before. */
+const AREA = /^(Area \d|Frame on the wall|Leaning frame)/;
 
 /** Of px inside and outside of the framed sheet, how many two exports differ in. */
 function differing(before: Buffer, after: Buffer): { inside: number; outside: number } {
@@ -50,11 +50,11 @@ test('a picture in a photographed frame: held over it, let go, exported', async 
   await editor.dragSupply(/^lake-dusk/, MIDDLE, async () => {
     await expect(page.getByText('Into the frame')).toBeVisible();
   });
-  await expect(page.getByRole('button', { name: /^Undo: lake-dusk into Area/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Undo: lake-dusk into (Area|Frame on the wall)/ })).toBeVisible();
   await expect(editor.panel.getByRole('heading', { name: AREA })).toBeVisible();
   const { bytes, actions } = await journey.export();
   expect(actions).toBeLessThanOrEqual(5);
-  await page.getByRole('button', { name: /^Undo: lake-dusk into Area/ }).click();
+  await page.getByRole('button', { name: /^Undo: lake-dusk into (Area|Frame on the wall)/ }).click();
   await editor.saved();
   const before = await pixelsOf((await editor.export()).bytes);
   const { inside, outside } = differing(before.data, (await pixelsOf(bytes)).data);
@@ -63,9 +63,9 @@ test('a picture in a photographed frame: held over it, let go, exported', async 
 });
 
 test('an area is pointed at, taken, and filled by a click; it is listed with the photo in every project', async ({ page }) => {
-  const editor = await withFrame(page, 'card-table');
+  const editor = await withFrame(page, 'window-room');
   await page.keyboard.press('f');
-  const { x, y } = await editor.at(onPost([600, 550]));
+  const { x, y } = await editor.at(onPost([300, 480]));
   await page.mouse.move(x, y);
   await expect(page.locator('[data-area-form]')).toBeVisible();
   await expectAccessible(page);
@@ -76,10 +76,10 @@ test('an area is pointed at, taken, and filled by a click; it is listed with the
   await expect(page.getByRole('button', { name: 'Undo: Fill Area 1' })).toBeVisible();
   await editor.saved();
   // Another project knows it.
-  const other = await withFrame(page, 'card-table');
+  const other = await withFrame(page, 'window-room');
   await other.panel.getByRole('button', { name: 'Opening in Area 1' }).click();
   await expect(other.panel.getByRole('heading', { name: AREA })).toBeVisible();
-  await other.select('card-table');
+  await other.select('window-room');
   await other.panel.getByRole('button', { name: 'More about Area 1' }).click();
   await page.getByRole('menuitem', { name: 'Remove' }).click();
   await expect(other.panel.getByRole('button', { name: 'Opening in Area 1' })).toBeHidden();
@@ -95,7 +95,7 @@ test('what hangs in a frame goes with it, to the px, and comes back with it', as
   await editor.dragSupply(/^hills-kiln/, onPost([600, 480]), async () => {
     await expect(page.getByText('Into the frame')).toBeVisible();
   });
-  await expect(editor.panel).toContainText(/Lies in Area \d+ of frame-tilt and goes with it\./);
+  await expect(editor.panel).toContainText(/Lies in (Area \d+|Leaning frame) of frame-tilt and goes with it\./);
   await expect(page.getByText('moves with frame-tilt')).toBeVisible();
   await expect(editor.panel.getByLabel('Takes light slider')).toBeVisible();
   await editor.saved();
@@ -113,13 +113,13 @@ test('what hangs in a frame goes with it, to the px, and comes back with it', as
     }
   }
   expect(worst).toBeLessThanOrEqual(2);
-  const rows = editor.depth.getByRole('button', { name: /^(Area \d|frame-tilt)/ });
+  const rows = editor.depth.getByRole('button', { name: /^(Area \d|Leaning frame|frame-tilt)/ });
   await expect(rows).toHaveCount(2);
   await page.keyboard.press('Delete');
   await expect(rows).toHaveCount(0);
   await page.getByRole('button', { name: /^Undo: Remove frame-tilt/ }).click();
   await expect(rows).toHaveCount(2);
-  await editor.select('Area \\d');
+  await editor.select('(Area \\d|Leaning frame)');
   await editor.panel.getByRole('button', { name: 'Take it off' }).click();
   await expect(editor.panel).not.toContainText('goes with it');
   await editor.saved();
@@ -128,7 +128,7 @@ test('what hangs in a frame goes with it, to the px, and comes back with it', as
 test('a loose photo that is moved over a frame and held there goes into it', async ({ page }) => {
   const editor = await withFrame(page, 'frame-wall');
   await editor.supplies.getByRole('button', { name: /^kite-tail/ }).click();
-  const rows = editor.depth.getByRole('button', { name: /^(kite-tail|frame-wall|Area \d)/ });
+  const rows = editor.depth.getByRole('button', { name: /^(kite-tail|frame-wall|Area \d|Frame on the wall)/ });
   await expect(rows).toHaveText([/^kite-tail/, /^frame-wall/]);
   await editor.photosShown();
   await page.keyboard.press('b');
@@ -136,9 +136,9 @@ test('a loose photo that is moved over a frame and held there goes into it', asy
     await expect(editor.stage.locator('.chip')).toHaveText('Into the frame');
   });
   await expect(rows).toHaveText([AREA, /^frame-wall/]);
-  await expect(editor.panel).toContainText(/Lies in Area \d+ of frame-wall and goes with it\./);
+  await expect(editor.panel).toContainText(/Lies in (Area \d+|Frame on the wall) of frame-wall and goes with it\./);
   // One step back, and it lies loose where it was.
-  await page.getByRole('button', { name: /^Undo: kite-tail into Area/ }).click();
+  await page.getByRole('button', { name: /^Undo: kite-tail into (Area|Frame on the wall)/ }).click();
   await expect(rows).toHaveText([/^kite-tail/, /^frame-wall/]);
   await editor.saved();
 });

@@ -1,6 +1,7 @@
 import { expectAccessible } from './support/accessible.js';
 import { Editor, pixelsOf } from './support/editor.js';
 import { Journey } from './support/journey.js';
+import sharp from 'sharp';
 import { expect, test } from './support/test.js';
 
 interface Picture {
@@ -45,6 +46,15 @@ test('a photo is printed on a mug: dropped onto it, 60 mm wide, exported', async
   };
   expect([495, 511, 700, 1050, 1241, 1257].map(isPrinted)).toEqual([false, true, true, true, true, false]);
   await editor.saved();
+  // The file for the printer is the imprint by itself, in true size.
+  const arriving = page.waitForEvent('download');
+  await editor.panel.getByRole('button', { name: 'PNG for the printer' }).click();
+  const file = sharp(await (await arriving).path());
+  expect(await file.metadata()).toMatchObject({ width: 2126, height: 774, density: 300, hasAlpha: true });
+  const flat = await file.raw().toBuffer();
+  // Clear in the corners, printed in the middle.
+  const alphas = [0, 2125, 387 * 2126 + 1063].map((px) => flat[4 * px + 3]);
+  expect(alphas).toEqual([0, 0, 255]);
   await page.reload();
   await editor.ready();
   await editor.select('Mug side,');

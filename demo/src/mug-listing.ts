@@ -50,7 +50,7 @@ export function mugListing(photos: SamplePhotos, shaper: Shaper): Project {
 }
 
 /** The mark of the open kiln, 46 mm wide and 56 high. */
-export function kilnMark(kit: SheetKit, { x, y }: { readonly x: number; readonly y: number }): readonly Item[] {
+function kilnMark(kit: SheetKit, { x, y }: { readonly x: number; readonly y: number }): readonly Item[] {
   const top = y - 28;
   const square = { type: 'rectangle', radii: [0, 0, 0, 0] } as const;
   const wave = (down: number): Opening => kit.shape('Wave', WAVES, { x, y: top + down, width: 17, height: 2.6 }, CREAM);

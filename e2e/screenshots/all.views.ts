@@ -84,18 +84,10 @@ test('lettering', async ({ page }) => {
   await take(page, 'lettering');
 });
 
-test('drawing', async ({ page }) => {
-  const editor = await filled(page, 'Star', 'mug-teal');
-  await editor.tab('Shapes');
-  await editor.supplies.getByRole('button', { name: 'Draw an outline' }).click();
-  const places = [
-    [0.2, 0.24],
-    [0.4, 0.1],
-    [0.78, 0.32],
-    [0.7, 0.7],
-  ] as const;
-  for (const [x, y] of places) await editor.dragOnSheet({ x, y }, { x: x + 0.06, y: y + 0.04 });
-  await take(page, 'drawing');
+test('product', async ({ page }) => {
+  const editor = await opened(page, 'Mug listing', 'Mug side,');
+  await editor.tab('Mockups');
+  await take(page, 'product');
 });
 
 test('drag', async ({ page }) => {

@@ -103,25 +103,13 @@ export * from './geometry/free-path.js';
 export * from './geometry/rectangle-path.js';
 export * from './geometry/contours.js';
 export { straightened } from './geometry/straightened.js';
-export {
-  formHolds,
-  formPath,
-  isSameForm,
-  scaledForm,
-  type AreaForm,
-  type FlatForm,
-  type RoundForm,
-  type TracedForm,
-  type TubeForm,
-  type ClothForm,
-} from './areas/area-form.js';
+export * from './areas/area-form.js';
 export { followHosts, withHosted, type Followed } from './areas/follow-hosts.js';
 export { hangIn } from './areas/hang-in.js';
 export { imprintSheet, inkFor, isImprint, layImprint, type NewImprint } from './products/new-imprint.js';
 export * from './products/imprint-view.js';
 export * from './products/artwork-edits.js';
 export { openingInArea, photoToSheet, sheetToPhoto } from './areas/area-opening.js';
-export { curvedSurface } from './areas/area-form.js';
 export { keepArea, MOST_AREAS, removeArea, renameArea, takeArea, takeOff } from './areas/area-edits.js';
 export { grownForm } from './areas/grown-form.js';
 export { findSurface, type FoundFront, type FoundSurface, type FrontHints } from './areas/surface/area-surface.js';

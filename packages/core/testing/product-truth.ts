@@ -79,7 +79,7 @@ interface Mesh {
 }
 
 /** A part of the simulated cloth of the sample bag. It is read from the root of the project: benchmarks are bundled elsewhere first. */
-export const TOTE = JSON.parse(readFileSync(join(process.cwd(), 'packages/core/testing/tote-mesh.json'), 'utf8')) as Mesh;
+const TOTE = JSON.parse(readFileSync(join(process.cwd(), 'packages/core/testing/tote-mesh.json'), 'utf8')) as Mesh;
 
 /** Where a place of the cloth lies, between the known ones. */
 function toteTruth(u: number, v: number): Point {

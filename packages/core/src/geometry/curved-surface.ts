@@ -1,4 +1,4 @@
-import { apply, type Matrix, type Point } from './matrix.js';
+import type { Point } from './matrix.js';
 import { invertProjection, project, projectionTo, type Projection, type Quad } from './quad.js';
 
 /**
@@ -52,9 +52,4 @@ function isInFront(m: Projection, x: number, y: number): boolean {
   // The middle of the corners is in front.
   const w = m[6] * x + m[7] * y + m[8];
   return w * m[8] > 0 && Number.isFinite(w);
-}
-
-/** Points as a matrix takes them. */
-export function movedQuad(corners: Quad, by: Matrix): Quad {
-  return corners.map((corner) => apply(by, corner)) as unknown as Quad;
 }

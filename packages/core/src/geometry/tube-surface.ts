@@ -9,16 +9,13 @@ export interface Tube {
   /** The middles of the upper and the lower arc, as seen. */
   readonly top: Point;
   readonly bottom: Point;
-  /** Its radius as a share of its distance from the camera. */
+  /** Its radius as a share of its distance from the camera: 0.05 as mugs are usually taken. */
   readonly kappa: number;
   /** Half of the angle that the rectangle goes round it, in degrees. */
   readonly half: number;
   /** Degrees by which the middle of the rectangle is turned to the right. */
   readonly turn: number;
 }
-
-/** A mug as it is usually taken: from ten times its diameter. */
-export const USUAL_KAPPA = 0.05;
 
 const RADIANS = Math.PI / 180;
 

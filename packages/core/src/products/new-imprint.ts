@@ -4,7 +4,7 @@ import type { Edit } from '../document/edit.js';
 import type { Item, Opening } from '../document/item.js';
 import { newSheet } from '../document/new-project.js';
 import type { PhotoArea, Sheet } from '../document/project.js';
-import { addSheet } from '../document/sheet-edits.js';
+import { addSheet, freeName } from '../document/sheet-edits.js';
 import type { GripContext } from '../fit/grip.js';
 import { fillWithSheet } from '../fit/show-sheet.js';
 import { layoutSize } from '../fit/photo-layout.js';
@@ -49,7 +49,9 @@ export function layImprint(
   const there = openingInArea(place.host, area, context);
   if (!there) return null;
   const { width, height } = layoutSize(there);
-  const empty = imprintSheet(area, width / height);
+  const { project } = place;
+  const isTaken = project.sheets.some((sheet) => sheet.name === area.name);
+  const empty = imprintSheet(isTaken ? { ...area, name: freeName(project, area.name) } : area, width / height);
   const sheet = { ...empty, items: contents(empty) };
   const opening: Opening = {
     ...there,
@@ -58,7 +60,7 @@ export function layImprint(
     host: { itemId: place.host.id, areaId: area.id, opaque: inkFor(area) },
   };
   const laid = takeArea(place, area, opening);
-  return { edit: { name, operations: [...addSheet(place.project, sheet).operations, ...laid.operations] }, sheet, opening };
+  return { edit: { name, operations: [...addSheet(project, sheet).operations, ...laid.operations] }, sheet, opening };
 }
 
 /** How opaque the ink is that is used on a surface. */

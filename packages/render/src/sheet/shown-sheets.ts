@@ -1,4 +1,13 @@
-import { isOpaque, levelCount, levelFor, openingsOf, pictureSize, type Photo, type Pixels, type ResolvedSheet } from '@kadrosyn/core';
+import {
+  isOpaque,
+  levelCount,
+  levelFor,
+  openingsOf,
+  pictureSize,
+  type Photo,
+  type Pixels,
+  type ResolvedSheet,
+} from '@kadrosyn/core';
 import type { Context2D } from '../canvas/environment.js';
 import type { PhotoLevel, PhotoSource } from '../canvas/photo-source.js';
 import type { RenderResources } from '../canvas/resources.js';

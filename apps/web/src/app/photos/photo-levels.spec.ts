@@ -3,7 +3,8 @@ import { newProject, resolvedIn } from '@kadrosyn/core';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Decoded, DecodedLevel, DecodeFailure } from './photo-decoder';
 import { LEVEL_DECODERS, type LevelDecoder } from './level-decoders';
-import { PhotoLevels, type DrawnSheet, type SheetDrawer } from './photo-levels';
+import type { DrawnSheet, SheetDrawer } from './photo-files';
+import { PhotoLevels } from './photo-levels';
 import { WorkerEnded } from './restarting-worker';
 
 const level = (index: number): DecodedLevel => ({

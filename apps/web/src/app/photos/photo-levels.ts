@@ -5,6 +5,7 @@ import { FRAME_TRACE } from '../trace/frame-trace';
 import { pauseAfter } from '../api/fault';
 import { pauseOrOnline } from '../api/pause';
 import type { Decoded, DecodedLevel, DecodeFailure, DecodeRequest, LocalPhoto } from './photo-decoder';
+import type { PhotoFiles, SheetDrawer } from './photo-files';
 import { LEVEL_DECODERS, NoLevels, TRIES, type LevelDecoder } from './level-decoders';
 import { WorkerEnded } from './restarting-worker';
 
@@ -13,29 +14,6 @@ const LEVEL_BUDGET = 900 * 2 ** 20;
 
 /** The longer side of a drawn sheet that is made for a screen at least, px. */
 const SCREEN_SIDE = 1280;
-
-/** Where the files of a photo are. */
-export interface PhotoFiles {
-  readonly width: number;
-  readonly height: number;
-  /** The level of the small file; 0 when there is only the full one. */
-  readonly screenLevel: number;
-  /** The file itself, while it has not been uploaded. */
-  readonly local?: Blob;
-  /** Says that the levels are of the subject of a photo, by one of its mattes. */
-  readonly subject?: { readonly photoId: string; readonly matteSha256: string };
-  /** Says that they are of a sheet that another one shows. */
-  readonly sheet?: ResolvedSheet;
-}
-
-/** The levels of a sheet that was drawn, and whether nothing in it stood in for what had not arrived. */
-export interface DrawnSheet {
-  readonly levels: readonly DecodedLevel[];
-  readonly isExact: boolean;
-}
-
-/** Draws a sheet away from the main thread, and makes its levels. @param wanted - the finest one. */
-export type SheetDrawer = (sheet: ResolvedSheet, wanted: number) => Promise<DrawnSheet>;
 
 type KeptLevel = PhotoLevel & DecodedLevel;
 
@@ -50,6 +28,8 @@ interface Known extends PhotoFiles {
   /** Of a sheet: what had arrived when it was drawn with something standing in. */
   drawnAt?: number;
 }
+
+const closeLevel = ({ bitmap }: KeptLevel): void => bitmap.close();
 
 /**
  * The levels of all photos that are drawn. A small file comes first, so that something is seen at once; the full one
@@ -265,10 +245,6 @@ export class PhotoLevels implements PhotoSource {
 /** The level of a drawn sheet that is enough for a screen. */
 function screenLevelOf({ width, height }: PhotoFiles): number {
   return Math.max(0, Math.ceil(Math.log2(Math.max(width, height) / SCREEN_SIDE)));
-}
-
-function closeLevel(level: KeptLevel): void {
-  level.bitmap.close();
 }
 
 /** Pixels and picture. */

@@ -26,7 +26,7 @@ export type ImprintContext = GripContext & {
 
 /** The imprint that an opening shows on a product; null where it shows none. */
 export function imprintIn({ sheets }: Pick<GripContext, 'sheets'>, opening: Opening): ImprintView | null {
-  return imprintOf({ sheets: sheets ?? [] }, opening);
+  return imprintOf({ sheets }, opening);
 }
 
 /** The piece of artwork that is worked on: the chosen one, else the only one. */

@@ -63,7 +63,7 @@ export function deleteEdit(context: ImprintContext, item: Item, grip: Grip): Edi
   const view = item.type === 'opening' ? imprintIn(context, item) : null;
   const piece = view && deletedOfImprint(view, grip, context);
   if (piece) return removeItem(view.sheet, piece.id, `Remove ${piece.name} from ${item.name}`);
-  if (view) return removeImprintEdit({ sheets: context.sheets ?? [] }, context, view);
+  if (view) return removeImprintEdit({ sheets: context.sheets }, context, view);
   if (deleteWord(item, grip).removes === 'photo') return takeOutEdit(context.sheet, item as Opening);
   return removeItem(context.sheet, item.id, `Remove ${item.name}`);
 }

@@ -90,7 +90,7 @@ function runOnOne(command: KeyCommand, session: EditorSession, item: Item, say: 
   const context = session.context();
   const grip = session.grip();
   if (command.do === 'delete') {
-    const { removes, words } = deleteWord(item, grip, context);
+    const { removes } = deleteWord(item, grip, context);
     const removed = removes === 'item';
     session.commit(deleteEdit(context, item, grip), removed ? null : item.id);
     const isPiece = !removed && item.type === 'opening' && imprintIn(context, item) !== null;

@@ -1,32 +1,19 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { MatButtonModule } from '@angular/material/button';
-import { MatDialog } from '@angular/material/dialog';
 import { MatMenuModule } from '@angular/material/menu';
-import {
-  addSheet,
-  backgroundOf,
-  changeSheet,
-  copySheet,
-  freeName,
-  isImprint,
-  moveSheet,
-  newId,
-  removeSheet,
-  type Sheet,
-} from '@kadrosyn/core';
+import { addSheet, backgroundOf, copySheet, freeName, isImprint, moveSheet, newId, type Sheet } from '@kadrosyn/core';
 import { IconComponent } from '../../interface/icon.component';
 import { MoreMenuDirective } from '../../interface/more-menu.directive';
-import { RenameDialog } from '../../interface/rename.dialog';
-import { sizeWords } from '../../interface/sheet-words';
 import { RovingFocusDirective } from '../../interface/roving-focus.directive';
-import { Notices } from '../session/notices';
-import { whyKept } from '../commands/sheet-edits';
 import { EditorSession } from '../session/session';
+import { ImprintListComponent } from './imprint-list.component';
+import { SheetCare } from './sheet-care';
 
 /** The sheets of the project in the order of pages. */
 @Component({
   selector: 'ka-sheet-list',
-  imports: [MatButtonModule, MatMenuModule, IconComponent, MoreMenuDirective, RovingFocusDirective],
+  imports: [MatButtonModule, MatMenuModule, IconComponent, MoreMenuDirective, RovingFocusDirective, ImprintListComponent],
+  providers: [SheetCare],
   template: `
     <h2 class="sheets" id="sheets-name">
       Sheets <small>{{ sheets().length }}</small>
@@ -63,38 +50,14 @@ import { EditorSession } from '../session/session';
       }
       <button matButton class="add" (click)="add()">Add a sheet</button>
     </div>
-    @if (imprints().length > 0) {
-      <h2 class="sheets" id="imprints-name">
-        Imprints <small>{{ imprints().length }}</small>
-      </h2>
-      <div class="pages" role="group" aria-labelledby="imprints-name" kaRovingFocus>
-        @for (sheet of imprints(); track sheet.id) {
-          <div class="cell" kaMoreMenu>
-            <button
-              matButton
-              class="slab"
-              data-stop
-              [tabIndex]="$first ? 0 : -1"
-              [attr.aria-pressed]="isShown(sheet)"
-              [class.selected]="isShown(sheet)"
-              [attr.aria-label]="sheet.name + ' ' + sizeOf(sheet) + ', imprint'"
-              (click)="session.showSheet(sheet.id)"
-            >
-              <span
-                >{{ sheet.name }} <small class="size">{{ sizeOf(sheet) }}</small></span
-              >
-            </button>
-          </div>
-        }
-      </div>
-    }
+    <ka-imprint-list />
     <mat-menu #more="matMenu">
       <ng-template matMenuContent let-sheet="sheet" let-index="index">
-        <button mat-menu-item (click)="rename(sheet)">Rename…</button>
+        <button mat-menu-item (click)="care.rename(sheet)">Rename…</button>
         <button mat-menu-item (click)="copy(sheet)">Copy</button>
         <button mat-menu-item [disabled]="index === 0" (click)="move(sheet, index - 1)">One page earlier</button>
         <button mat-menu-item [disabled]="index === sheets().length - 1" (click)="move(sheet, index + 1)">One page later</button>
-        <button mat-menu-item [disabled]="sheets().length === 1" (click)="remove(sheet)">Remove</button>
+        <button mat-menu-item [disabled]="sheets().length === 1" (click)="care.remove(sheet)">Remove</button>
       </ng-template>
     </mat-menu>
   `,
@@ -105,10 +68,6 @@ import { EditorSession } from '../session/session';
     }
     .slab b {
       margin-right: 5px;
-    }
-    .size {
-      display: block;
-      color: var(--soft);
     }
     .add {
       flex: none;
@@ -126,16 +85,8 @@ import { EditorSession } from '../session/session';
 })
 export class SheetListComponent {
   readonly session = inject(EditorSession);
-  private readonly dialogs = inject(MatDialog);
-  private readonly notices = inject(Notices);
-  private readonly all = computed(() => this.session.project()?.sheets ?? []);
-  readonly sheets = computed(() => this.all().filter((sheet) => !isImprint(sheet)));
-  readonly imprints = computed(() => this.all().filter(isImprint));
-
-  /** True size, "180 × 65.5 mm". */
-  sizeOf(sheet: Sheet): string {
-    return sizeWords(sheet, 'mm', sheet.dpi);
-  }
+  readonly care = inject(SheetCare);
+  readonly sheets = computed(() => (this.session.project()?.sheets ?? []).filter((sheet) => !isImprint(sheet)));
 
   isShown(sheet: Sheet): boolean {
     return sheet.id === this.session.sheet()?.id;
@@ -171,26 +122,6 @@ export class SheetListComponent {
   move(sheet: Sheet, index: number): void {
     const edit = moveSheet(this.session.context().project, sheet.id, index);
     if (edit) this.session.commit(edit);
-  }
-
-  remove(sheet: Sheet): void {
-    const { project } = this.session.context();
-    const kept = whyKept(project, sheet);
-    if (kept !== null) return this.notices.say(kept);
-    const edit = removeSheet(project, sheet.id);
-    if (!edit) return;
-    const at = project.sheets.findIndex(({ id }) => id === sheet.id);
-    const next = project.sheets[at + 1] ?? project.sheets[at - 1]!;
-    if (this.isShown(sheet)) this.session.showSheet(next.id);
-    this.session.commit(edit);
-    this.notices.sayWithUndo(`${sheet.name} was removed with all that lies on it.`);
-  }
-
-  rename(sheet: Sheet): void {
-    const asked = this.dialogs.open<RenameDialog, string, string>(RenameDialog, { data: sheet.name });
-    asked.afterClosed().subscribe((name) => {
-      if (name && name !== sheet.name) this.session.commit(changeSheet(sheet, { name }, `Rename ${sheet.name}`));
-    });
   }
 
   /** Alt with an arrow key moves a sheet by one page. */

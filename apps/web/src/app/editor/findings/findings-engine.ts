@@ -14,7 +14,8 @@ import {
 import type { Remote } from 'comlink';
 import { bitmapLevels } from '../../photos/bitmap-levels';
 import type { DecodedLevel } from '../../photos/photo-decoder';
-import { PhotoLevels, type DrawnSheet } from '../../photos/photo-levels';
+import type { DrawnSheet } from '../../photos/photo-files';
+import { PhotoLevels } from '../../photos/photo-levels';
 import { RestartingWorker } from '../../photos/restarting-worker';
 import { EditorSession } from '../session/session';
 import type { Answer } from './findings-messages';

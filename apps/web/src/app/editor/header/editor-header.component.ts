@@ -118,7 +118,7 @@ export class EditorHeaderComponent {
 
   async export(): Promise<void> {
     if (this.samples().length > 0 && !(await this.wantsSamples())) return;
-    this.store.dispatch(EditorActions.exportWanted());
+    this.store.dispatch(EditorActions.exportWanted({ of: null }));
   }
 
   /** Lists what is still a sample; true when it is to be exported all the same. */

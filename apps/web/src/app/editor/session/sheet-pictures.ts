@@ -1,6 +1,7 @@
 import { DestroyRef, inject, Injectable } from '@angular/core';
 import type { ResolvedSheet } from '@kadrosyn/core';
-import { PhotoLevels, type DrawnSheet } from '../../photos/photo-levels';
+import type { DrawnSheet } from '../../photos/photo-files';
+import { PhotoLevels } from '../../photos/photo-levels';
 import { FindingsEngine } from '../findings/findings-engine';
 import { EditorSession } from './session';
 

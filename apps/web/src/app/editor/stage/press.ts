@@ -3,7 +3,6 @@ import {
   openingsAt,
   type Carried,
   type Edit,
-  type FaceAxes,
   type Grip,
   type Item,
   type Opening,
@@ -12,12 +11,11 @@ import {
 } from '@kadrosyn/core';
 import { ownerOf } from '../commands/hit-owner';
 import { imprintIn } from '../commands/imprint-edits';
-import type { ImprintEditing } from '../products/imprint-editing';
 import type { EditorSession } from '../session/session';
 import type { TextCaret } from '../modes/text/text-caret';
-import { formGesture, moveGesture, photoScaleGesture, resizeGesture, turnGesture } from './box-gestures';
+import { moveGesture } from './box-gestures';
 import type { Gesture } from './gesture';
-import { handlesOf, photoCorners } from './handles';
+import type { MarkGestures } from './mark-gestures';
 import { carriedTarget } from './carried-target';
 import type { StageChip } from './stage-chip';
 import type { Snapping } from './snapping';
@@ -79,9 +77,8 @@ export class Presses {
     private readonly session: EditorSession,
     private readonly viewport: Viewport,
     private readonly typing: TextCaret,
-    private readonly axesOf: (face: string) => FaceAxes,
+    private readonly marks: MarkGestures,
     private readonly snapping: Snapping,
-    private readonly imprints: ImprintEditing,
   ) {}
 
   /** What a pointer that goes down at `start` (css px of the stage) begins. @param pans - it moves the sheet, whatever lies there. */
@@ -97,7 +94,7 @@ export class Presses {
     const target = event.target as Element;
     const selected = this.session.settledOpening();
     if (selected && (!selected.locked || isBackground(selected))) {
-      const gesture = this.artworkGesture(target, base.sheetStart) ?? this.handleGesture(target, selected, base.sheetStart);
+      const gesture = this.marks.gesture(target, selected, base.sheetStart);
       if (gesture) return { ...base, ...gesture, opening: selected, click: undefined, pans: false };
     }
     const gesture = this.togetherGesture(target, base.sheetStart);
@@ -131,7 +128,7 @@ export class Presses {
       return event.pointerType === 'touch' ? { ...press, pans: true } : { ...press, pans: false, draws: 'selects' };
     }
     if (!held) this.session.select(owner);
-    this.imprints.choose(base.sheetStart);
+    this.marks.chooseArtwork(base.sheetStart);
     const together = this.session.settledTogether();
     const press =
       together.length > 0
@@ -197,44 +194,6 @@ export class Presses {
     if (!peg) return null;
     const [x, y] = peg.split(' ').map(Number) as [number, number];
     return scaleTogether(items, { x, y }, from, this.session.context());
-  }
-
-  /** A press on a mark of artwork on a product. */
-  private artworkGesture(target: Element, from: Point): Pick<Press, 'gesture' | 'movesPhoto'> | null {
-    const turns = target.closest('[data-artwork-turn]') !== null;
-    if (!turns && !target.closest('[data-artwork-peg]')) return null;
-    const gesture = turns ? this.imprints.turnGesture(from) : this.imprints.scaleGesture(from);
-    return gesture && { gesture, movesPhoto: false };
-  }
-
-  private handleGesture(target: Element, opening: Opening, from: Point): Pick<Press, 'gesture' | 'movesPhoto' | 'corner'> | null {
-    const context = this.session.context();
-    const grip = this.session.grip();
-    const handle = target.closest('[data-handle]')?.getAttribute('data-handle');
-    if (handle) {
-      const chosen = handlesOf(opening)[Number(handle)]!;
-      this.snapping.begin([opening.id]);
-      const snap = this.snapping.sides;
-      return {
-        gesture: resizeGesture(opening, grip, { handle: chosen, from }, snap, { ...context, axesOf: this.axesOf }),
-        movesPhoto: false,
-      };
-    }
-    const bar = target.closest('[data-bar]')?.getAttribute('data-bar');
-    if (bar) {
-      const corner = opening.outline.type === 'corners' ? { corner: Number(bar) } : {};
-      return { gesture: formGesture(opening, Number(bar), from, context), movesPhoto: false, ...corner };
-    }
-    if (target.closest('[data-turn]')) {
-      const movesPhoto = grip === 'photo' && showsPicture(opening.fill);
-      return { gesture: turnGesture(opening, grip, from, context), movesPhoto };
-    }
-    const mark = target.closest('[data-mark]')?.getAttribute('data-mark');
-    if (!mark) return null;
-    const corners = photoCorners(opening, context);
-    const [corner, opposite] = [corners[Number(mark)], corners[(Number(mark) + 2) % 4]];
-    if (!corner || !opposite) return null;
-    return { gesture: photoScaleGesture(opening, corner, opposite, context), movesPhoto: true };
   }
 
   /** @param at - where the pointer is, css px of the stage. */

@@ -12,9 +12,8 @@ import {
   viewChild,
 } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { imprintOf, openingsAt, resolvedIn, type Point } from '@kadrosyn/core';
+import { resolvedIn, type Point } from '@kadrosyn/core';
 import { PhotoLevels } from '../../photos/photo-levels';
-import { nextInside, ownerOf } from '../commands/hit-owner';
 import { OutlinePen } from '../modes/pen/outline-pen';
 import { offerParts } from '../areas/frame-offer';
 import { ImprintMarksComponent } from '../products/imprint-marks.component';
@@ -27,6 +26,7 @@ import { FRAME_TRACE } from '../../trace/frame-trace';
 import { CanvasPainter } from './canvas-painter';
 import { CornerLoupeComponent } from './corner-loupe.component';
 import { filesWord } from './files-word';
+import { goFurther } from './go-further';
 import { GapMarksComponent } from './gap-marks.component';
 import { PhotoWheel } from './photo-wheel';
 import { SelectionMarksComponent } from './selection-marks.component';
@@ -175,14 +175,7 @@ export class SheetStageComponent {
 
   onDoubleClick(event: MouseEvent): void {
     if (!this.session.shaper() || !this.session.sheet() || this.stageView.clean()) return;
-    const { shaper, ...looked } = this.session.context();
-    const { sheet } = looked;
-    const [hit] = openingsAt(looked, this.viewport.toSheet(this.stagePoint(event)), shaper, { reach: 2 });
-    const owner = hit && ownerOf(sheet, hit.id, this.session.selectedItems());
-    // A double click on a group goes one level further in.
-    if (hit && owner !== hit.id) this.session.select(nextInside(sheet, hit.id, owner!));
-    else if (hit && imprintOf(looked.project, hit)) this.session.showSheet(imprintOf(looked.project, hit)!.sheet.id);
-    else if (hit?.outline.type === 'path') this.pen.edit(hit);
+    goFurther(this.session, this.pen, this.viewport.toSheet(this.stagePoint(event)));
   }
 
   // --- wheel ---
@@ -201,8 +194,8 @@ export class SheetStageComponent {
     return null;
   }
 
-  private supplyDrop(supply: Supply, client: Point): void {
-    const at = this.stagePoint({ clientX: client.x, clientY: client.y });
+  private supplyDrop(supply: Supply, { x: clientX, y: clientY }: Point): void {
+    const at = this.stagePoint({ clientX, clientY });
     this.dropWord.set(null);
     this.drops.letGo(supply, at, this.viewport.holds(at));
   }

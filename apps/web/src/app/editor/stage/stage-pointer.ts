@@ -10,6 +10,7 @@ import { selectPreview } from '../state/editor.selectors';
 import { TextCaret } from '../modes/text/text-caret';
 import type { Halftone } from './halftone';
 import { HeldCorner } from './held-corner';
+import { MarkGestures } from './mark-gestures';
 import { PhotoDots } from './photo-dots';
 import { Pinch } from './pinch';
 import { CLICK_REACH, partsPhoto, Presses, type Press, type PressResult } from './press';
@@ -36,14 +37,8 @@ export class StagePointer {
   /** What would be selected by it. */
   readonly caught = signal<readonly Item[]>([]);
   private readonly pointers = new Map<number, Point>();
-  private readonly presses = new Presses(
-    this.session,
-    this.viewport,
-    this.typing,
-    inject(OwnFaces).axesOf,
-    this.snapping,
-    inject(ImprintEditing),
-  );
+  private readonly marks = new MarkGestures(this.session, inject(OwnFaces).axesOf, this.snapping, inject(ImprintEditing));
+  private readonly presses = new Presses(this.session, this.viewport, this.typing, this.marks, this.snapping);
   private readonly frame = new FrameOffer(
     offerParts(this.session, this.viewport),
     () => this.press && this.session.preview(this.pressEdit(this.press, this.press.last).edit),

@@ -1,6 +1,6 @@
 import type { Edit, Grip, History, NeededMatte, Project } from '@kadrosyn/core';
 import { createActionGroup, emptyProps, props } from '@ngrx/store';
-import type { ExportSettings, PanelTab } from './editor.state';
+import type { ExportedSheet, ExportSettings, PanelTab } from './editor.state';
 
 /** What the server no longer has of what a save names. */
 export interface MissingFiles {
@@ -60,7 +60,8 @@ export const EditorActions = createActionGroup({
     /** Whether this browser keeps what is not saved yet. */
     'journal tried': props<{ works: boolean }>(),
     'set export settings': props<{ settings: ExportSettings }>(),
-    'export wanted': emptyProps(),
+    /** @param of - another sheet than the shown one, by settings of its own; null for the shown one by the last settings. */
+    'export wanted': props<{ of: ExportedSheet | null }>(),
     'export cancelled': emptyProps(),
     'export moved on': props<{ exportId: string | null; progress: number }>(),
     'export ended': props<{ message: string | null }>(),

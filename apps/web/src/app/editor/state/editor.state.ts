@@ -22,6 +22,11 @@ export interface ExportSettings {
   readonly quality: number;
 }
 
+/** A sheet and how it is exported. */
+export interface ExportedSheet extends ExportSettings {
+  readonly sheetId: string;
+}
+
 export interface EditorState {
   readonly phase: 'closed' | 'opening' | 'ready' | 'failed';
   readonly message: string | null;

@@ -8,7 +8,7 @@ import type { ExportStatus } from '@kadrosyn/contract';
 import { EditorActions } from './editor.actions';
 import { editorFeature } from './editor.reducer';
 import { selectSheet } from './editor.selectors';
-import { needsPerson, type EditorState } from './editor.state';
+import { needsPerson, type EditorState, type ExportedSheet } from './editor.state';
 
 const POLL = 200;
 /** How often in a row the server may not answer how far an export is. */
@@ -19,11 +19,11 @@ export const exportSheet = createEffect(
   (actions = inject(Actions), store = inject<Store>(Store), server = inject(Server)) =>
     actions.pipe(
       ofType(EditorActions.exportWanted),
-      switchMap(() =>
+      switchMap(({ of: wanted }) =>
         defer(() => {
           // One for each export: a second one that was asked for meanwhile must not let the first go on.
           const stop = new AbortController();
-          return from(exportOnce(store, server, () => stop.signal.aborted)).pipe(
+          return from(exportOnce(store, server, wanted, () => stop.signal.aborted)).pipe(
             catchError((error: unknown) => of(EditorActions.exportEnded({ message: faultOf(error).message }))),
             takeUntil(actions.pipe(ofType(EditorActions.exportCancelled))),
             finalize(() => stop.abort()),
@@ -34,11 +34,11 @@ export const exportSheet = createEffect(
   { functional: true },
 );
 
-async function exportOnce(store: Store, server: Server, isStopped: () => boolean) {
+async function exportOnce(store: Store, server: Server, wanted: ExportedSheet | null, isStopped: () => boolean) {
   const state = await saved(store);
   const { exportSettings, projectId } = state;
   const { id: sheetId } = (await firstValueFrom(store.select(selectSheet)))!;
-  const request = { sheetId, ...exportSettings };
+  const request = wanted ?? { sheetId, ...exportSettings };
   if (isStopped()) return EditorActions.exportEnded({ message: null });
   let status = await server.requestExport(projectId!, request);
   while (status.state === 'waiting' || status.state === 'running') {

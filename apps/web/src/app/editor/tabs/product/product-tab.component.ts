@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { MatButtonModule } from '@angular/material/button';
+import { Store } from '@ngrx/store';
 import { artworkSize, changeItem, fromPx, removeItem, sizeArtwork, type Host, type Item, type Opening } from '@kadrosyn/core';
 import { NumberFieldComponent } from '../../../interface/number-field.component';
 import { SliderFieldComponent, type SliderChange } from '../../../interface/slider-field.component';
@@ -8,6 +9,7 @@ import { ImprintEditing } from '../../products/imprint-editing';
 import { imprintFindings } from '../../products/imprint-findings';
 import { sizeOnProduct } from '../../products/size-on-product';
 import { EditorSession } from '../../session/session';
+import { EditorActions } from '../../state/editor.actions';
 
 /** What is printed on a product: its ink, its true size, and its file for the printer. */
 @Component({
@@ -45,6 +47,7 @@ import { EditorSession } from '../../session/session';
 export class ProductTabComponent {
   readonly session = inject(EditorSession);
   readonly imprints = inject(ImprintEditing);
+  private readonly store = inject(Store);
   readonly opening = input.required<Opening>();
   readonly lying = computed(() => lyingOf(this.opening(), this.session.context()));
   readonly opaque = computed(() => Math.round(100 * (this.opening().host?.opaque ?? 0)));
@@ -110,6 +113,14 @@ export class ProductTabComponent {
     if (!settled?.artwork) return;
     const { view, artwork } = settled;
     this.session.commit(removeItem(view.sheet, artwork.id, `Remove ${artwork.name} from ${view.opening.name}`));
+  }
+
+  /** The imprint by itself, at its true size. */
+  exportFor(type: 'png' | 'pdf'): void {
+    const view = this.imprints.view();
+    if (!view) return;
+    const of = { sheetId: view.sheet.id, type, scale: 1, quality: 95 };
+    this.store.dispatch(EditorActions.exportWanted({ of }));
   }
 
   openFlat(): void {

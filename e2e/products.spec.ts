@@ -1,4 +1,5 @@
 import { expectAccessible } from './support/accessible.js';
+import { boxOf } from './support/box-of.js';
 import { Editor, pixelsOf } from './support/editor.js';
 import { Journey } from './support/journey.js';
 import sharp from 'sharp';
@@ -141,4 +142,44 @@ test('artwork is moved, turned round and taken off where it lies on the mug, by 
   await expect(editor.depth.getByText('Imprints')).toBeHidden();
   await page.keyboard.press('Control+z');
   await expect(editor.depth.getByText('Imprints')).toBeVisible();
+});
+
+test('a mockup is made of a photo: a wall that is round by its handles, its true size, and something printed on it', async ({
+  page,
+}) => {
+  const journey = await Journey.begin('own-mockup', page);
+  const { editor } = journey;
+  await journey.click(editor.preset('Post'));
+  await editor.ready();
+  await journey.click(editor.supplies.getByRole('button', { name: /^mug-teal/ }));
+  await editor.photosShown();
+  await journey.press('f');
+  await journey.click(page.getByRole('button', { name: 'Corners by hand' }));
+  await journey.press('Enter');
+  await journey.click(editor.panel.getByRole('button', { name: 'It is a round wall' }));
+  await expect(page.getByRole('button', { name: /^Undo: Imprint on Area/ })).toBeVisible();
+  await expect(page.locator('[data-bar]')).toHaveCount(6);
+  const handle = await boxOf(page.locator('[data-bar="4"] .over'));
+  const from = { x: handle.x + handle.width / 2, y: handle.y + handle.height / 2 };
+  await journey.drag(from, { x: from.x, y: from.y + 12 });
+  await expect(page.getByRole('button', { name: /^Undo: Middle of the upper arc of Area/ })).toBeVisible();
+  const moved = await boxOf(page.locator('[data-bar="4"] .over'));
+  expect(moved.y - handle.y).toBeCloseTo(12, 0);
+  await journey.fill(editor.panel.getByLabel('Diameter of it'), '90');
+  await journey.click(editor.supplies.getByRole('button', { name: /^hare-leap/ }));
+  await expect(page.getByRole('button', { name: /^Undo: Print hare-leap on Area/ })).toBeVisible();
+  const { actions } = await journey.export();
+  expect(actions).toBeLessThanOrEqual(12);
+  // By keys: the same handle, where the grip is on the imprint.
+  await page.getByRole('radio', { name: /^Imprint/ }).click();
+  await editor.panel.getByRole('button', { name: 'Middle of the upper arc' }).focus();
+  await page.keyboard.press('Shift+ArrowUp');
+  await expect(page.getByRole('button', { name: /^Undo: Middle of the upper arc of Area/ })).toBeVisible();
+  await expectAccessible(page);
+  await editor.saved();
+  // It is a mockup from now on, in every project.
+  const other = await Editor.home(page);
+  await other.begin('Post');
+  await other.tab('Mockups');
+  await expect(other.supplies.getByRole('button', { name: /^Area \d+, 141 × [\d.]+ mm/ }).first()).toBeVisible();
 });

@@ -109,6 +109,7 @@ export { hangIn } from './areas/hang-in.js';
 export { imprintSheet, inkFor, isImprint, layImprint, type NewImprint } from './products/new-imprint.js';
 export * from './products/imprint-view.js';
 export * from './products/artwork-edits.js';
+export { diameterOf, measuredSize, printArea, sizeArea } from './products/print-area.js';
 export { openingInArea, photoToSheet, sheetToPhoto } from './areas/area-opening.js';
 export { keepArea, MOST_AREAS, removeArea, renameArea, takeArea, takeOff } from './areas/area-edits.js';
 export { grownForm } from './areas/grown-form.js';

@@ -4,11 +4,12 @@ import type { Photo, PhotoArea } from '../document/project.js';
 import { boundsOf } from '../geometry/bounds.js';
 import { CLOTH_SIDE, clothCorners } from '../geometry/cloth-surface.js';
 import { flatten } from '../geometry/path.js';
-import type { Point } from '../geometry/matrix.js';
+import { boxMatrix } from '../geometry/box.js';
+import { apply, type Point } from '../geometry/matrix.js';
 import { project, type Projection, type Quad } from '../geometry/quad.js';
 import { quadProportion } from '../geometry/quad-proportion.js';
 import type { Outline } from '../kinds/outlines/outlines.js';
-import { formPath, movedForm, type ClothForm, type TubeForm } from './area-form.js';
+import { formPath, movedForm, type AreaForm, type ClothForm, type TubeForm } from './area-form.js';
 
 type CurvedArea = Pick<PhotoArea, 'name' | 'size'> & { readonly form: TubeForm | ClothForm };
 
@@ -38,6 +39,16 @@ export function curvedOpening({ name, form, size }: CurvedArea, photo: Photo, on
           aspect,
         };
   return newShapedOpening(name, outline, { x: x + width / 2, y: y + height / 2 }, width, height);
+}
+
+/** The form of an area whose outline on the sheet was corrected; null where both are not of one kind. @param toPhoto - px of the sheet to px of the photo */
+export function correctedForm({ outline, box }: Opening, form: AreaForm, toPhoto: Projection): TubeForm | ClothForm | null {
+  const onto = boxMatrix(box);
+  const onPhoto = ({ x, y }: Point): Point => project(toPhoto, apply(onto, { x: x * box.width, y: y * box.height }));
+  if (outline.type === 'cloth' && form.type === 'cloth') return { ...form, points: outline.points.map(onPhoto) };
+  if (outline.type !== 'tube' || form.type !== 'tube') return null;
+  const corners = outline.corners.map(onPhoto) as unknown as Quad;
+  return { ...form, corners, top: onPhoto(outline.top), bottom: onPhoto(outline.bottom) };
 }
 
 /** The outline of an area where what lies on it is turned round it as before. */

@@ -13,7 +13,7 @@ import { apply } from '../geometry/matrix.js';
 import { invertProjection, project as projected, type Quad } from '../geometry/quad.js';
 import type { Shaper } from '../lettering/shaper.js';
 import { openingInArea, photoToSheet } from './area-opening.js';
-import { isSamePlace, turnedAs } from './curved-opening.js';
+import { correctedForm, isSamePlace, turnedAs } from './curved-opening.js';
 
 /** An edit with all that goes along with it. */
 export interface Followed {
@@ -111,7 +111,7 @@ function followed({ was, before, project }: Before, now: Now, shaper: Shaper): S
   const isHostStill = host === hostBefore && area === areaBefore && sheet.placements === before.placements;
   const isOwnPlace = isSamePlace(opening.outline, was.outline) && opening.box === was.box;
   if (isHostStill && isOwnPlace) return { operations: order(now, before, host) };
-  if (isHostStill) return { operations: [moved(was, now, host, area, contexts.now)] };
+  if (isHostStill) return { operations: moved(was, now, host, area, contexts.now) };
   const placed = openingInArea(host, area, contexts.now);
   if (!placed) return { operations: [free(now)], isFreed: true };
   const laid: ItemProperties = {
@@ -159,20 +159,34 @@ function laidIn(opening: Opening, { outline, box }: Opening, context: GripContex
   };
 }
 
-/** It was moved by itself: free from now on. Four corners that were corrected correct the area. */
-function moved(was: Opening, now: Now, host: Opening, area: PhotoArea, context: GripContext): Operation {
+/** It was moved by itself: free from now on. Corners and other handles that were corrected correct the area. */
+function moved(was: Opening, now: Now, host: Opening, area: PhotoArea, context: GripContext): Operation[] {
   const { opening } = now;
+  const curved = opening.box === was.box ? curvedAgain(now, host, area, context) : null;
+  if (curved) return curved;
   const isCorrected = opening.outline.type === 'corners' && opening.outline !== was.outline && area.form.type === 'flat';
   const back = isCorrected ? photoToSheet(host, context) : null;
   const toPhoto = back && invertProjection(back);
   const photo = placedPhoto(host, context)?.photo;
-  if (!toPhoto || !photo || opening.outline.type !== 'corners') return free(now);
+  if (!toPhoto || !photo || opening.outline.type !== 'corners') return [free(now)];
   const { box, outline } = opening;
   const onto = boxMatrix(box);
   const corners = outline.points.map(({ x, y }) =>
     projected(toPhoto, apply(onto, { x: x * box.width, y: y * box.height })),
   ) as unknown as Quad;
-  return changeAreaForm(photo, { ...area, form: { type: 'flat', corners } });
+  return [changeAreaForm(photo, { ...area, form: { type: 'flat', corners } })];
+}
+
+/** What lies on something curved is laid anew where its handles say; null for anything else. */
+function curvedAgain({ opening, sheet }: Now, host: Opening, area: PhotoArea, context: GripContext): Operation[] | null {
+  const onto = photoToSheet(host, context);
+  const toPhoto = onto && invertProjection(onto);
+  const form = toPhoto && correctedForm(opening, area.form, toPhoto);
+  const photo = placedPhoto(host, context)?.photo;
+  const corrected = form && { ...area, form };
+  const placed = corrected && openingInArea(host, corrected, context);
+  if (!corrected || !placed || !photo) return null;
+  return [changeAreaForm(photo, corrected), changeItemOperation(sheet, opening, laidIn(opening, placed, context))];
 }
 
 function changeAreaForm(photo: Photo, area: PhotoArea): Operation {

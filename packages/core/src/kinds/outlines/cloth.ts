@@ -26,6 +26,15 @@ export const cloth = defineOutline({
   properties,
   word: 'Cloth',
   lay,
+  handles: (outline, width, height) =>
+    outline.points.map((point, index) => ({
+      name: `Place ${(index % CLOTH_SIDE) + 1} of row ${Math.floor(index / CLOTH_SIDE) + 1}`,
+      at: { x: point.x * width, y: point.y * height },
+      drag: (p) => ({
+        ...outline,
+        points: outline.points.map((old, i) => (i === index ? { x: p.x / width, y: p.y / height } : old)),
+      }),
+    })),
   path: (outline, width, height) => curvedPath(lay(outline, width, height), clothCorners(outline.points), width, height),
 });
 

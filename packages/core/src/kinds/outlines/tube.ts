@@ -23,12 +23,31 @@ const properties = {
 };
 type TubeOutline = TypedValue<'tube', typeof properties>;
 
+const CORNERS = ['Left edge above', 'Right edge above', 'Right edge below', 'Left edge below'] as const;
+
 /** The wall of something round, such as a mug: the fill lies round it. */
 export const tube = defineOutline({
   type: 'tube',
   properties,
   word: 'Round wall',
   lay,
+  handles: (outline, width, height) => {
+    const share = (p: Point): Point => ({ x: p.x / width, y: p.y / height });
+    const at = (p: Point): Point => ({ x: p.x * width, y: p.y * height });
+    const corners = outline.corners.map((corner, index) => ({
+      name: CORNERS[index]!,
+      at: at(corner),
+      drag: (p: Point) => ({
+        ...outline,
+        corners: outline.corners.map((old, i) => (i === index ? share(p) : old)) as unknown as typeof outline.corners,
+      }),
+    }));
+    return [
+      ...corners,
+      { name: 'Middle of the upper arc', at: at(outline.top), drag: (p: Point) => ({ ...outline, top: share(p) }) },
+      { name: 'Middle of the lower arc', at: at(outline.bottom), drag: (p: Point) => ({ ...outline, bottom: share(p) }) },
+    ];
+  },
   path: (outline, width, height) => curvedPath(lay(outline, width, height), outline.corners, width, height),
 });
 

@@ -5,11 +5,14 @@ import {
   grownForm,
   hangIn,
   isSameForm,
+  layImprint,
   newId,
   openingInArea,
   placedPhoto,
+  printArea,
   putInsideEdit,
   removeArea,
+  removeItem,
   renameArea,
   takeArea,
   type AreaForm,
@@ -92,6 +95,32 @@ export class AreaEditing {
     const photo = placedPhoto(host, context)?.photo;
     const edit = photo && hangIn({ ...context, host, photo }, area, print, context);
     return edit ? { edit, select: print.id } : null;
+  }
+
+  /**
+   * Makes an area one that is printed on, with an empty imprint; its handles are shown, to be put where they belong.
+   * @param before - an empty opening in the area, which goes
+   * @returns whether there is one
+   */
+  printOn(host: Opening, area: PhotoArea, as: 'tube' | 'cloth', before?: Opening): boolean {
+    const context = this.session.context();
+    const photo = placedPhoto(host, context)?.photo;
+    const place = photo && { ...context, host, photo };
+    const printed = photo && printArea(photo, area, as);
+    const laid = place && printed && layImprint(place, printed, () => [], context);
+    if (!laid) return false;
+    const { name, operations } = laid.edit;
+    const gone = before
+      ? removeItem(
+          applyEdit(context.project, laid.edit).sheets.find(({ id }) => id === context.sheet.id)!,
+          before.id,
+          '',
+        )
+      : null;
+    this.session.commit({ name, operations: [...operations, ...(gone?.operations ?? [])] }, laid.opening.id);
+    this.session.setGrip('opening');
+    this.laid(photo, printed, name);
+    return true;
   }
 
   /** An empty opening in a known area. @returns whether there is one */

@@ -88,13 +88,15 @@ export class AreaSurfaces {
       seen = await this.engine.see(photo, area.form, hints);
     }
     if (!seen) return 'not here';
-    const { id, name, form } = area;
-    const { plain, front } = seen;
+    const { id, name, form, size } = area;
+    const { plain } = seen;
+    // Of a wall that is round the sides are darker than any plane: that is nothing in front of it.
+    const front = form.type === 'tube' || form.type === 'cloth' ? null : seen.front;
     const files = front && [await this.server.addMatte(photo.id, front.matte), await this.server.addMatte(photo.id, front.plate)];
     if (!isLast()) return 'late';
     const isHinted = (hints.marks?.length ?? 0) + (hints.cutouts?.length ?? 0) > 0;
     return {
-      ...{ id, name, form },
+      ...{ id, name, form, ...(size ? { size } : {}) },
       ...(plain ? { surface: plain } : {}),
       ...(files ? { front: { matteSha256: files[0]!, plateSha256: files[1]! } } : {}),
       ...(isHinted ? { hints } : {}),

@@ -1,8 +1,16 @@
-import { ChangeDetectionStrategy, Component, inject, input } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { MatButtonModule } from '@angular/material/button';
-import { changeOpening, moveCorner, type Opening } from '@kadrosyn/core';
+import { changeOpening, moveCorner, outlineHandles, type Opening } from '@kadrosyn/core';
 import { EditorSession } from '../session/session';
 import { HeldCorner } from '../stage/held-corner';
+
+/** In rows, as they lie. */
+const FOUR = [
+  { index: 0, name: 'Top left' },
+  { index: 1, name: 'Top right' },
+  { index: 3, name: 'Bottom left' },
+  { index: 2, name: 'Bottom right' },
+] as const;
 
 const STEPS: Readonly<Record<string, readonly [number, number]>> = {
   ArrowLeft: [-1, 0],
@@ -11,13 +19,13 @@ const STEPS: Readonly<Record<string, readonly [number, number]>> = {
   ArrowDown: [0, 1],
 };
 
-/** The four corners for the keyboard: the one that keys are on is moved by arrow keys, and shown large on the sheet. */
+/** The corners of an opening, or the places of something curved, for the keyboard: the one that keys are on is moved by arrow keys, and shown large on the sheet. */
 @Component({
   selector: 'ka-corner-buttons',
   imports: [MatButtonModule],
   template: `
     <div class="four" role="group" aria-label="Corners">
-      @for (corner of corners; track corner.index) {
+      @for (corner of corners(); track corner.index) {
         <button
           matButton="outlined"
           aria-describedby="corner-keys"
@@ -45,13 +53,11 @@ export class CornerButtonsComponent {
   private readonly session = inject(EditorSession);
   readonly held = inject(HeldCorner);
   readonly opening = input.required<Opening>();
-  /** In rows, as they lie. */
-  readonly corners = [
-    { index: 0, name: 'Top left' },
-    { index: 1, name: 'Top right' },
-    { index: 3, name: 'Bottom left' },
-    { index: 2, name: 'Bottom right' },
-  ] as const;
+  readonly corners = computed(() => {
+    const { outline, box } = this.opening();
+    if (outline.type === 'corners') return FOUR;
+    return outlineHandles(outline, box.width, box.height).map(({ name }, index) => ({ index, name }));
+  });
 
   onKey(event: KeyboardEvent, index: number): void {
     const step = STEPS[event.key];
@@ -63,6 +69,7 @@ export class CornerButtonsComponent {
     const { project: _project, ...context } = this.session.context();
     const after = moveCorner(opening, index, { x: step[0] * by, y: step[1] * by }, context);
     if (Object.keys(after).length === 0) return;
-    this.session.commitAgain(changeOpening(context.sheet, opening, after, `Corner ${index + 1} of ${opening.name}`));
+    const name = opening.outline.type === 'corners' ? `Corner ${index + 1}` : this.corners()[index]!.name;
+    this.session.commitAgain(changeOpening(context.sheet, opening, after, `${name} of ${opening.name}`));
   }
 }

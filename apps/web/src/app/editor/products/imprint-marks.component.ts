@@ -1,5 +1,15 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { apply, edgeOnProduct, itemBounds, seenOfImprint, type Bounds, type Point } from '@kadrosyn/core';
+import {
+  apply,
+  boxMatrix,
+  edgeOnProduct,
+  itemBounds,
+  multiply,
+  outlineHandles,
+  seenOfImprint,
+  type Bounds,
+  type Point,
+} from '@kadrosyn/core';
 import { EditorSession } from '../session/session';
 import { Viewport } from '../stage/viewport';
 import { ImprintEditing } from './imprint-editing';
@@ -28,6 +38,14 @@ const WORD = 76;
           <svg:circle class="reach" r="14" />
           <svg:path class="under" d="M-8 -4A9 9 0 0 1 4 8" />
           <svg:path class="over" d="M-8 -4A9 9 0 0 1 4 8" />
+        </svg:g>
+      }
+      @for (bar of bars(); track $index) {
+        <svg:g class="bar" [attr.data-bar]="$index" [attr.transform]="'translate(' + bar.at.x + ' ' + bar.at.y + ')'">
+          <svg:title>{{ bar.name }}</svg:title>
+          <svg:circle class="reach" r="13" />
+          <svg:path class="under" d="M0 -9L9 0L0 9L-9 0Z" />
+          <svg:path class="over" d="M0 -7L7 0L0 7L-7 0Z" />
         </svg:g>
       }
       @for (peg of pegs(); track $index) {
@@ -85,6 +103,15 @@ export class ImprintMarksComponent {
 
   /** With the grip on all of it, or on the product, no piece is scaled by itself. */
   readonly pegs = computed(() => (this.session.grip() === 'photo' ? this.corners().filter((corner) => corner !== null) : []));
+
+  /** With the grip on the imprint, where it lies on the product can be corrected. */
+  readonly bars = computed(() => {
+    const opening = this.session.selectedOpening();
+    if (this.session.grip() !== 'opening' || !opening) return [];
+    const frame = multiply(this.viewport.matrix(), boxMatrix(opening.box));
+    const { width, height } = opening.box;
+    return outlineHandles(opening.outline, width, height).map(({ at, name }) => ({ at: apply(frame, at), name }));
+  });
 
   readonly turn = computed(() => {
     const [, right, below] = this.corners();

@@ -123,6 +123,7 @@ export class Printing {
     this.end();
     this.session.commit(edit, select);
     this.session.artworkId.set(artworkId);
+    this.session.setGrip('photo');
     this.library.keep(photo, area);
   }
 

@@ -28,6 +28,8 @@ import { LyingSectionComponent } from './lying-section.component';
               <ka-icon name="ellipsis" />
             </button>
             <mat-menu #more="matMenu">
+              <button mat-menu-item (click)="printOn(area, 'tube')">Print on it: a round wall</button>
+              <button mat-menu-item (click)="printOn(area, 'cloth')">Print on it: cloth</button>
               <button mat-menu-item (click)="rename(area)">Rename</button>
               <button mat-menu-item (click)="remove(area)">Remove</button>
             </mat-menu>
@@ -88,6 +90,11 @@ export class AreasSectionComponent {
   lay(area: PhotoArea): void {
     const opening = this.session.background() ?? this.session.settledOpening();
     if (opening) this.editing.layIn(opening, area);
+  }
+
+  printOn(area: PhotoArea, as: 'tube' | 'cloth'): void {
+    const opening = this.session.background() ?? this.session.settledOpening();
+    if (opening) this.editing.printOn(opening, area, as);
   }
 
   rename(area: PhotoArea): void {

@@ -4,6 +4,7 @@ import { MatButtonToggleModule } from '@angular/material/button-toggle';
 import { changeItem, newestRevision, takeOff, type Cutout, type Host, type Opening } from '@kadrosyn/core';
 import { ShownToggleDirective } from '../../../interface/shown-toggle.directive';
 import { SliderFieldComponent, type SliderChange } from '../../../interface/slider-field.component';
+import { AreaEditing } from '../../areas/area-editing';
 import { AreaSurfaces } from '../../areas/area-surfaces';
 import { lyingOf } from '../../areas/lying';
 import { FrontMarking } from '../../modes/front/front-marking';
@@ -50,6 +51,13 @@ import { EditorSession } from '../../session/session';
         }
         <button matButton="outlined" (click)="takeOff()">Take it off</button>
       </div>
+      @if (isEmpty()) {
+        <p class="hint">Or print on it in true size, where it is a product:</p>
+        <div class="choices">
+          <button matButton="outlined" (click)="printOn('tube')">It is a round wall</button>
+          <button matButton="outlined" (click)="printOn('cloth')">It is cloth</button>
+        </div>
+      }
     }
   `,
   styleUrl: '../../parts/panel-section.scss',
@@ -59,9 +67,11 @@ export class LyingSectionComponent {
   private readonly session = inject(EditorSession);
   private readonly surfaces = inject(AreaSurfaces);
   private readonly marking = inject(FrontMarking);
+  private readonly editing = inject(AreaEditing);
   readonly opening = input.required<Opening>();
   readonly lying = computed(() => lyingOf(this.opening(), this.session.context()));
   readonly light = computed(() => Math.round(100 * (this.opening().host?.light ?? 1)));
+  readonly isEmpty = computed(() => this.opening().fill.type === 'none');
   readonly isBehind = computed(() => this.opening().host?.behind ?? true);
   readonly isLooking = computed(() => this.surfaces.looking().has(this.lying()?.area.id ?? ''));
 
@@ -79,6 +89,12 @@ export class LyingSectionComponent {
     if (!opening?.host) return;
     const { sheet } = this.session.context();
     this.session.applyAs(how, changeItem(sheet, opening, { host: by(opening.host) }, `${what} ${opening.name}`));
+  }
+
+  /** The empty opening becomes an imprint. */
+  printOn(as: 'tube' | 'cloth'): void {
+    const [opening, lying] = [this.session.settledOpening(), this.lying()];
+    if (opening && lying) this.editing.printOn(lying.host, lying.area, as, opening);
   }
 
   mark(): void {

@@ -1,11 +1,25 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { MatButtonModule } from '@angular/material/button';
 import { Store } from '@ngrx/store';
-import { artworkSize, changeItem, fromPx, removeItem, sizeArtwork, type Host, type Item, type Opening } from '@kadrosyn/core';
+import {
+  artworkSize,
+  changeItem,
+  diameterOf,
+  fromPx,
+  measuredSize,
+  removeItem,
+  sizeArea,
+  sizeArtwork,
+  type Host,
+  type Item,
+  type Opening,
+} from '@kadrosyn/core';
 import { NumberFieldComponent } from '../../../interface/number-field.component';
 import { SliderFieldComponent, type SliderChange } from '../../../interface/slider-field.component';
+import { AreaLibrary } from '../../areas/area-library';
 import { lyingOf } from '../../areas/lying';
 import { ImprintEditing } from '../../products/imprint-editing';
+import { CornerButtonsComponent } from '../../parts/corner-buttons.component';
 import { imprintFindings } from '../../products/imprint-findings';
 import { sizeOnProduct } from '../../products/size-on-product';
 import { EditorSession } from '../../session/session';
@@ -14,10 +28,15 @@ import { EditorActions } from '../../state/editor.actions';
 /** What is printed on a product: its ink, its true size, and its file for the printer. */
 @Component({
   selector: 'ka-product-tab',
-  imports: [MatButtonModule, NumberFieldComponent, SliderFieldComponent],
+  imports: [CornerButtonsComponent, MatButtonModule, NumberFieldComponent, SliderFieldComponent],
   templateUrl: './product-tab.component.html',
   styleUrl: '../../parts/panel-section.scss',
   styles: `
+    section {
+      display: flex;
+      flex-direction: column;
+      gap: 8px;
+    }
     .sizes {
       display: grid;
       grid-template-columns: 1fr 1fr;
@@ -48,6 +67,7 @@ export class ProductTabComponent {
   readonly session = inject(EditorSession);
   readonly imprints = inject(ImprintEditing);
   private readonly store = inject(Store);
+  private readonly library = inject(AreaLibrary);
   readonly opening = input.required<Opening>();
   readonly lying = computed(() => lyingOf(this.opening(), this.session.context()));
   readonly opaque = computed(() => Math.round(100 * (this.opening().host?.opaque ?? 0)));
@@ -106,6 +126,25 @@ export class ProductTabComponent {
   setHeight(height: number): void {
     const size = this.imprints.size();
     if (size) this.setWidth((size.width * height) / size.height);
+  }
+
+  /** What is measured of the area: the diameter of what is round, else its width; mm. */
+  readonly measured = computed(() => {
+    const area = this.lying()?.area;
+    const sheet = this.imprints.view()?.sheet;
+    if (!area || !sheet) return null;
+    const size = area.size ?? { width: fromPx(sheet.width, 'mm', sheet.dpi), height: fromPx(sheet.height, 'mm', sheet.dpi) };
+    const diameter = diameterOf({ ...area, size });
+    return { label: diameter === null ? 'Width' : 'Diameter', across: diameter ?? size.width, height: size.height };
+  });
+
+  /** The true size of the area, mm. */
+  setArea(across: number, height: number): void {
+    const [lying, settled] = [this.lying(), this.imprints.settled()];
+    if (!lying || !settled || !(across > 0) || !(height > 0)) return;
+    const size = measuredSize(lying.area, across, height);
+    this.session.commit(sizeArea(this.session.context().project, lying.photo, lying.area, settled.view, size));
+    this.library.keep(lying.photo, { ...lying.area, size });
   }
 
   remove(): void {

@@ -64,7 +64,7 @@ function kilnMark(kit: SheetKit, { x, y }: { readonly x: number; readonly y: num
     kit.shape('Disc', { type: 'ellipse' }, { x, y: top + 19, width: 31, height: 31 }, FIRED),
     kit.shape('Fire', { type: 'ellipse' }, { x, y: top + 19, width: 23.5, height: 23.5 }, CLAY),
     ...[13, 16, 19, 22, 25].map(wave),
-    kit.text('WRENFOLD', x, top + 43, 7.3, { axes: { wght: 760, wdth: 110 }, colour: FIRED }),
+    kit.text('WRENFOLD', x, top + 43, 6.7, { axes: { wght: 760, wdth: 110 }, colour: FIRED }),
     kit.text('open kiln · 12–14 May', x, top + 50.5, 3.6, { axes: { wght: 500, wdth: 100 }, colour: '#3a403c' }),
   ];
   return [{ type: 'group', id: newId('item'), name: 'Kiln mark', items }];

@@ -8,7 +8,7 @@ import type { Shaper } from '../lettering/shaper.js';
 import { fillOpening, keepCovered, type Hull } from './cover.js';
 import { keepFocus, type FocusedSize } from './keep-focus.js';
 import { disjoint, showFocus } from './share-visible.js';
-import { layoutSize } from './photo-layout.js';
+import { inLayout, layoutOf, layoutSize, photoArea, photoInLayout } from './photo-layout.js';
 import type { Size } from './placement.js';
 import { wholePhoto } from './whole.js';
 
@@ -66,6 +66,17 @@ export function uncoveredShare(polygons: Polygons, area: Float64Array): number {
   const share = 1 - inside / whole;
   // Below a millionth it is rounding, not a gap.
   return share < 1e-6 ? 0 : Math.min(1, share);
+}
+
+/**
+ * The same for a placed photo. What lies on something curved is measured in what it is laid out in, where its photo is a rectangle.
+ * @param polygons - what of the opening is seen, in its box's own frame
+ */
+export function gapShare(opening: Opening, polygons: Polygons, placement: Placement, photo: Size): number {
+  const lay = layoutOf(opening);
+  return lay && !lay.projection
+    ? uncoveredShare(inLayout(opening, polygons), photoInLayout(placement, photo))
+    : uncoveredShare(polygons, photoArea(opening, placement, photo));
 }
 
 /** Photo px per printed inch at this placement. */

@@ -68,7 +68,7 @@ export function photoArea(opening: Framed, placement: Placement, photo: Size): F
 }
 
 /** The rectangle of a placed photo, in what it is laid out in. */
-function photoInLayout(placement: Placement, photo: Size): Float64Array {
+export function photoInLayout(placement: Placement, photo: Size): Float64Array {
   const m = placementMatrix(placement, photo);
   return Float64Array.from(cornersOf({ x: 0, y: 0, ...photo }).flatMap((p) => Object.values(apply(m, p)) as number[]));
 }

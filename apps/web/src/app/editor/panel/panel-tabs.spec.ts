@@ -15,6 +15,7 @@ describe('tabs of the panel', () => {
     expect(names(group)).toEqual(['Arrange', 'Break out', 'Finish']);
     expect(names(null)).toEqual(['Arrange', 'Finish']);
     expect(names(behind)).toEqual(['Fit', 'Finish']);
+    expect(tabsFor(shaped('imprint'), true).map(({ name }) => name)).toEqual(['Product', 'Finish']);
   });
 
   it('call an item by what it is to its user, not by its outline alone', () => {

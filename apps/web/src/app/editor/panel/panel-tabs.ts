@@ -12,8 +12,8 @@ export function tabsFor(item: Item | null, isOnProduct = false): readonly { read
   if (!item) return TOGETHER;
   if (isBackground(item)) return [{ id: 'fit', name: 'Fit' }, TOGETHER[1]];
   if (item.type === 'group') return [TOGETHER[0], BREAKOUT, TOGETHER[1]];
-  if (isOnProduct)
-    return [{ id: 'product', name: 'Product' }, { id: 'fit', name: 'Fit' }, TOGETHER[1], { id: 'size', name: 'Size' }];
+  // Its size and place are those of the area, so that true sizes stay true.
+  if (isOnProduct) return [{ id: 'product', name: 'Product' }, TOGETHER[1]];
   const common = [{ id: 'fit', name: 'Fit' }, BREAKOUT, { id: 'finish', name: 'Finish' }, { id: 'size', name: 'Size' }] as const;
   return item.outline.type === 'lettering' ? [{ id: 'lettering', name: 'Letters' }, ...common] : common;
 }

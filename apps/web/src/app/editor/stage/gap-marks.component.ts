@@ -7,7 +7,7 @@ import {
   polygonBounds,
   seenPolygons,
   showsPicture,
-  uncoveredShare,
+  gapShare,
   photoArea,
 } from '@kadrosyn/core';
 import { EditorSession } from '../session/session';
@@ -77,7 +77,7 @@ export class GapMarksComponent {
     if (!placed) return null;
     const polygons = seenPolygons(sheet, opening, shaper);
     const area = photoArea(opening, placed.placement, placed.picture);
-    const share = uncoveredShare(polygons, area);
+    const share = gapShare(opening, polygons, placed.placement, placed.picture);
     if (share === 0) return null;
     const frame = multiply(this.viewport.matrix(), boxMatrix(opening.box));
     const { x, y, width: wide } = polygonBounds(polygons);

@@ -6,11 +6,13 @@ import {
   isBackground,
   openingsAt,
   scalePhoto,
+  transformArtwork,
   type Edit,
   type Opening,
   type Point,
   showsPicture,
 } from '@kadrosyn/core';
+import { chosenArtwork, imprintIn } from '../commands/imprint-edits';
 import { pictureWord } from '../commands/picture-word';
 import type { EditorSession } from '../session/session';
 import type { Viewport } from './viewport';
@@ -64,12 +66,18 @@ export class PhotoWheel {
     const about = going?.about ?? apply(invert(boxMatrix(opening.box)), at);
     const whole = (going?.factor ?? 1) * factor;
     const start = going?.opening ?? opening;
-    const edit = changeOpening(
-      context.sheet,
-      start,
-      scalePhoto(start, whole, about, context),
-      `Scale ${pictureWord(start.fill)} in ${start.name}`,
-    );
+    const view = imprintIn(context, start);
+    const piece = view && chosenArtwork(view, context.artworkId);
+    // On a product artwork is scaled, never the sheet that it lies on: its sizes are true.
+    const edit = view
+      ? piece && transformArtwork(view, piece, whole, 0)
+      : changeOpening(
+          context.sheet,
+          start,
+          scalePhoto(start, whole, about, context),
+          `Scale ${pictureWord(start.fill)} in ${start.name}`,
+        );
+    if (!edit) return;
     if (going) clearTimeout(going.timer);
     session.preview(edit);
     const timer = setTimeout(() => {

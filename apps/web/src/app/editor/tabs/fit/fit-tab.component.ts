@@ -12,6 +12,7 @@ import {
   fillKind,
   fitByRule,
   fitPhoto,
+  gapShare,
   isBackground,
   isShared,
   leastCoveringScale,
@@ -21,14 +22,12 @@ import {
   respectCover,
   seenPolygons,
   turnPhoto,
-  uncoveredShare,
   type Edit,
   type FitRule,
   type ItemProperties,
   type Opening,
   type PictureFill,
   type Placement,
-  photoArea,
   layoutSize,
 } from '@kadrosyn/core';
 import { IconComponent } from '../../../interface/icon.component';
@@ -116,10 +115,7 @@ export class FitTabComponent {
       placement,
       least,
       zoom: Math.round((placement.scale / least) * 100),
-      uncovered:
-        fill.keepCovered === false
-          ? uncoveredShare(seenPolygons(sheet, opening, shaper), photoArea(opening, placement, picture))
-          : 0,
+      uncovered: fill.keepCovered === false ? gapShare(opening, seenPolygons(sheet, opening, shaper), placement, picture) : 0,
       hasFocus: picture.focus !== undefined,
       picture,
       photo: fill.type === 'photo' ? project.photos[fill.photoId] : undefined,

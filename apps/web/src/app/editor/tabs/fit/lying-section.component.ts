@@ -17,7 +17,7 @@ import { EditorSession } from '../../session/session';
   template: `
     @if (lying(); as where) {
       <p class="news">Lies in {{ where.area.name }} of {{ where.host.name }} and goes with it.</p>
-      @if (where.area.surface) {
+      @if (where.area.surface && !isInk()) {
         <ka-slider-field
           label="Takes light"
           unit="%"
@@ -28,7 +28,7 @@ import { EditorSession } from '../../session/session';
           (changed)="setLight($event)"
         />
         <p class="hint">The colour and strength of the light there; its shadows fall on it in any case.</p>
-      } @else if (!isLooking()) {
+      } @else if (!where.area.surface && !isLooking()) {
         <p class="hint">No plain surface there: its light is not put on what lies in it.</p>
       }
       @if (isLooking()) {
@@ -71,6 +71,8 @@ export class LyingSectionComponent {
   readonly opening = input.required<Opening>();
   readonly lying = computed(() => lyingOf(this.opening(), this.session.context()));
   readonly light = computed(() => Math.round(100 * (this.opening().host?.light ?? 1)));
+  /** The light on ink stands with the ink. */
+  readonly isInk = computed(() => this.opening().host?.opaque !== undefined);
   readonly isEmpty = computed(() => this.opening().fill.type === 'none');
   readonly isBehind = computed(() => this.opening().host?.behind ?? true);
   readonly isLooking = computed(() => this.surfaces.looking().has(this.lying()?.area.id ?? ''));

@@ -19,6 +19,7 @@ import { SliderFieldComponent, type SliderChange } from '../../../interface/slid
 import { AreaLibrary } from '../../areas/area-library';
 import { lyingOf } from '../../areas/lying';
 import { ImprintEditing } from '../../products/imprint-editing';
+import { LyingSectionComponent } from '../fit/lying-section.component';
 import { CornerButtonsComponent } from '../../parts/corner-buttons.component';
 import { imprintFindings } from '../../products/imprint-findings';
 import { sizeOnProduct } from '../../products/size-on-product';
@@ -28,7 +29,7 @@ import { EditorActions } from '../../state/editor.actions';
 /** What is printed on a product: its ink, its true size, and its file for the printer. */
 @Component({
   selector: 'ka-product-tab',
-  imports: [CornerButtonsComponent, MatButtonModule, NumberFieldComponent, SliderFieldComponent],
+  imports: [CornerButtonsComponent, LyingSectionComponent, MatButtonModule, NumberFieldComponent, SliderFieldComponent],
   templateUrl: './product-tab.component.html',
   styleUrl: '../../parts/panel-section.scss',
   styles: `

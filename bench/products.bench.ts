@@ -1,8 +1,9 @@
-import { imprintOf, resolveSheet, resolvedIn, type Project, type Shaper } from '@kadrosyn/core';
+import { findFolds, imprintOf, resolveSheet, resolvedIn, type Project, type Shaper } from '@kadrosyn/core';
 import { sampleProjects } from '@kadrosyn/demo';
 import { loadShaperFrom, renderSheet } from '@kadrosyn/render/node';
-import { clothOff, MUG, MUG_RADIUS, mugTruth, toteSurface, tubeOff } from '../packages/core/testing/product-truth.js';
+import { clothOff, MUG, MUG_RADIUS, mugTruth, toteHandles, toteSurface, tubeOff } from '../packages/core/testing/product-truth.js';
 import { tubeSurface } from '../packages/core/src/geometry/tube-surface.js';
+import { samplePixels } from '../packages/render/fixtures/sample-areas.js';
 import { sampleSource } from '../packages/render/testing/sample-source.js';
 import { about, figure } from './figure.js';
 
@@ -19,11 +20,16 @@ const print = tubeSurface({ ...MUG, half })!;
 const wide = print.seen(1, 0.5)!.x - print.seen(0, 0.5)!.x;
 const truth = mugTruth(40 / MUG_RADIUS, 0.5).x - mugTruth(-40 / MUG_RADIUS, 0.5).x;
 figure('products.true-size.80mm', 100 * Math.abs(wide / truth - 1), '%', { most: 1 });
-const cloth = clothOff(toteSurface());
+const { source, photos, cutouts } = await sampleSource();
+const bag = await samplePixels('tote-blank');
+const from = performance.now();
+const folds = findFolds(bag, { points: toteHandles() })!;
+figure('products.folds', performance.now() - from, 'ms');
+const cloth = clothOff(toteSurface(folds));
 figure('products.cloth.rms', cloth.rms, 'px', { most: 1.6 });
 figure('products.cloth.worst', cloth.worst, 'px', { most: 4 });
+figure('products.cloth.without-folds.rms', clothOff(toteSurface()).rms, 'px');
 
-const { source, photos, cutouts } = await sampleSource();
 const shaper: Shaper = await loadShaperFrom('build/faces');
 const samples = sampleProjects(photos, cutouts, shaper);
 for (const [name, title] of [

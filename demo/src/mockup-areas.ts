@@ -1,5 +1,6 @@
 import { grownForm, type AreaForm, type PhotoArea } from '@kadrosyn/core';
 import type { SamplePhotoName } from './sample-photos.js';
+import { TOTE_RISES } from './tote-folds.js';
 
 /** Half of the px that an edge runs through are what was there. */
 const FRINGE = 0.6;
@@ -40,7 +41,7 @@ export const MOCKUPS: Partial<Record<SamplePhotoName, { readonly title: string; 
           around: 245.55,
         },
         size: { width: 180, height: 65.5 },
-        surface: { base: [0.6939, 0.624, 0.552], light: [0.8228, 0.7529, 0.6724] },
+        surface: { base: [0.6939, 0.624, 0.552], light: [0.8228, 0.7529, 0.6724], blur: 0.52 },
       },
     ],
   },
@@ -79,9 +80,10 @@ export const MOCKUPS: Partial<Record<SamplePhotoName, { readonly title: string; 
               [1347.7, 1634.6],
             ] as const),
           ].map(point),
+          folds: { middle: point([1000, 1000]), rises: TOTE_RISES },
         },
         size: { width: 250, height: 265 },
-        surface: { base: [0.6038, 0.552, 0.4735], light: [0.7379, 0.6795, 0.5906] },
+        surface: { base: [0.6038, 0.552, 0.4735], light: [0.7379, 0.6795, 0.5906], blur: 0.62 },
       },
     ],
   },

@@ -96,6 +96,7 @@ export * from './photo/palette.js';
 export * from './photo/sample-plane.js';
 export * from './photo/sample-warped.js';
 export * from './photo/sample-mapped.js';
+export { softenInto } from './photo/soften.js';
 export * from './geometry/quad.js';
 export * from './geometry/combine.js';
 export * from './geometry/path-data.js';
@@ -113,6 +114,8 @@ export { diameterOf, measuredSize, printArea, sizeArea } from './products/print-
 export { openingInArea, photoToSheet, sheetToPhoto } from './areas/area-opening.js';
 export { keepArea, MOST_AREAS, removeArea, renameArea, takeArea, takeOff } from './areas/area-edits.js';
 export { grownForm } from './areas/grown-form.js';
+export { findFolds } from './areas/surface/find-folds.js';
+export type { ClothFolds } from './geometry/cloth-folds.js';
 export { findSurface, type FoundFront, type FoundSurface, type FrontHints } from './areas/surface/area-surface.js';
 export { keptPart } from './areas/surface/kept-part.js';
 export { frontInto, inkInto, lightInto, type Ink, type LitSurface } from './areas/surface/lit.js';

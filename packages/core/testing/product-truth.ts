@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import type { ClothFolds } from '../src/geometry/cloth-folds.js';
 import { clothSurface } from '../src/geometry/cloth-surface.js';
 import type { CurvedSurface } from '../src/geometry/curved-surface.js';
 import type { Point } from '../src/geometry/matrix.js';
@@ -106,8 +107,9 @@ export function toteHandles(): readonly Point[] {
   return Array.from({ length: 16 }, (_, i) => toteTruth((i % 4) / 3, Math.floor(i / 4) / 3));
 }
 
-export function toteSurface(): CurvedSurface {
-  return clothSurface(toteHandles())!;
+/** @param folds - what was read from the photo of the bag */
+export function toteSurface(folds?: ClothFolds): CurvedSurface {
+  return clothSurface(toteHandles(), folds)!;
 }
 
 export function clothOff(surface: CurvedSurface): Off {

@@ -1,4 +1,5 @@
 import type { Point } from '../geometry/matrix.js';
+import type { ClothFolds } from '../geometry/cloth-folds.js';
 import { clothCorners, clothSurface } from '../geometry/cloth-surface.js';
 import type { CurvedSurface } from '../geometry/curved-surface.js';
 import { ellipsePath } from '../geometry/ellipse-path.js';
@@ -45,6 +46,8 @@ export interface TubeForm {
 export interface ClothForm {
   readonly type: 'cloth';
   readonly points: readonly Point[];
+  /** What rises between them, as far as it was seen. */
+  readonly folds?: ClothFolds;
 }
 
 /** Anything else: a closed outline as SVG path data. */
@@ -75,13 +78,16 @@ function edgeOf(form: FlatForm | TubeForm | ClothForm): readonly Point[] {
 
 /** What a form is the picture of, where that is curved. */
 export function curvedSurface(form: AreaForm): CurvedSurface | null {
-  if (form.type === 'cloth') return clothSurface(form.points);
+  if (form.type === 'cloth') return clothSurface(form.points, form.folds);
   return form.type === 'tube' ? tubeSurface({ ...form, half: form.around / 2, turn: 0 }) : null;
 }
 
 /** The same form with each of its places moved; for forms that are made of places. */
 export function movedForm<F extends FlatForm | TubeForm | ClothForm>(form: F, by: (p: Point) => Point): F {
-  if (form.type === 'cloth') return { ...form, points: form.points.map(by) };
+  if (form.type === 'cloth') {
+    const { points, folds } = form;
+    return { ...form, points: points.map(by), ...(folds ? { folds: { ...folds, middle: by(folds.middle) } } : {}) };
+  }
   const corners = form.corners.map(by) as unknown as Quad;
   return form.type === 'tube' ? { ...form, corners, top: by(form.top), bottom: by(form.bottom) } : { ...form, corners };
 }

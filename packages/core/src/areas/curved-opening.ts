@@ -2,6 +2,7 @@ import type { Opening } from '../document/item.js';
 import { newShapedOpening } from '../document/new-opening.js';
 import type { Photo, PhotoArea } from '../document/project.js';
 import { boundsOf } from '../geometry/bounds.js';
+import { FOLD_SIDE } from '../geometry/cloth-folds.js';
 import { CLOTH_SIDE, clothCorners } from '../geometry/cloth-surface.js';
 import { flatten } from '../geometry/path.js';
 import { boxMatrix } from '../geometry/box.js';
@@ -27,7 +28,7 @@ export function curvedOpening({ name, form, size }: CurvedArea, photo: Photo, on
   const placed = movedForm(upright, share);
   const outline: Outline =
     placed.type === 'cloth'
-      ? { type: 'cloth', points: placed.points, aspect }
+      ? { type: 'cloth', points: placed.points, aspect, ...(placed.folds ? { folds: placed.folds } : {}) }
       : {
           type: 'tube',
           corners: placed.corners,
@@ -41,24 +42,30 @@ export function curvedOpening({ name, form, size }: CurvedArea, photo: Photo, on
   return newShapedOpening(name, outline, { x: x + width / 2, y: y + height / 2 }, width, height);
 }
 
-/** The form of an area whose outline on the sheet was corrected; null where both are not of one kind. @param toPhoto - px of the sheet to px of the photo */
+/**
+ * The form of an area whose outline on the sheet was corrected; null where both are not of one kind. Folds between its places have to be read again.
+ * @param toPhoto - px of the sheet to px of the photo
+ */
 export function correctedForm({ outline, box }: Opening, form: AreaForm, toPhoto: Projection): TubeForm | ClothForm | null {
   const onto = boxMatrix(box);
   const onPhoto = ({ x, y }: Point): Point => project(toPhoto, apply(onto, { x: x * box.width, y: y * box.height }));
-  if (outline.type === 'cloth' && form.type === 'cloth') return { ...form, points: outline.points.map(onPhoto) };
+  if (outline.type === 'cloth' && form.type === 'cloth') return { type: 'cloth', points: outline.points.map(onPhoto) };
   if (outline.type !== 'tube' || form.type !== 'tube') return null;
   const corners = outline.corners.map(onPhoto) as unknown as Quad;
   return { ...form, corners, top: onPhoto(outline.top), bottom: onPhoto(outline.bottom) };
 }
 
-/** The outline of an area where what lies on it is turned round it as before. */
-export function turnedAs(before: Outline, outline: Outline): Outline {
-  return before.type === 'tube' && outline.type === 'tube' ? { ...outline, turn: before.turn } : outline;
+/** The outline of an area where what lies on it is turned round it, or follows its folds, as before. */
+export function lyingAs(before: Outline, outline: Outline): Outline {
+  if (before.type === 'tube' && outline.type === 'tube') return { ...outline, turn: before.turn };
+  const isFollowing = before.type === 'cloth' && outline.type === 'cloth' && before.follows !== undefined;
+  return isFollowing ? { ...outline, follows: before.follows } : outline;
 }
 
-/** Whether an outline lies where another did: on something round it may be turned round that. */
+/** Whether an outline lies where another did: on something round it may be turned round that, on cloth it may follow the folds by another share. */
 export function isSamePlace(a: Outline, b: Outline): boolean {
   if (a === b) return true;
+  if (a.type === 'cloth' && b.type === 'cloth') return a.points === b.points && a.folds === b.folds && a.aspect === b.aspect;
   if (a.type !== 'tube' || b.type !== 'tube') return false;
   const { turn: _a, ...rest } = a;
   const { turn: _b, ...others } = b;
@@ -79,12 +86,17 @@ function unflipped(form: TubeForm | ClothForm): TubeForm | ClothForm {
     const corners: Quad = isAcross ? [b, a, d, c] : [d, c, b, a];
     return isAcross ? { ...form, corners } : { ...form, corners, top: form.bottom, bottom: form.top };
   }
-  const last = CLOTH_SIDE - 1;
-  const points = form.points.map((_, i) => {
-    const [row, column] = [Math.floor(i / CLOTH_SIDE), i % CLOTH_SIDE];
-    return form.points[isAcross ? row * CLOTH_SIDE + last - column : (last - row) * CLOTH_SIDE + column]!;
+  const points = mirrored(form.points, CLOTH_SIDE, isAcross);
+  const { folds } = form;
+  return { ...form, points, ...(folds ? { folds: { ...folds, rises: mirrored(folds.rises, FOLD_SIDE, isAcross) } } : {}) };
+}
+
+/** Rows of so many values, each or all of them the other way round. */
+function mirrored<T>(values: readonly T[], side: number, isAcross: boolean): T[] {
+  return values.map((_, i) => {
+    const [row, column] = [Math.floor(i / side), i % side];
+    return values[isAcross ? row * side + side - 1 - column : (side - 1 - row) * side + column]!;
   });
-  return { ...form, points };
 }
 
 /** Width for a height of 1 of what a form is a picture of, as far as it can be told without its size. */

@@ -13,7 +13,7 @@ import { apply } from '../geometry/matrix.js';
 import { invertProjection, project as projected, type Quad } from '../geometry/quad.js';
 import type { Shaper } from '../lettering/shaper.js';
 import { openingInArea, photoToSheet } from './area-opening.js';
-import { correctedForm, isSamePlace, turnedAs } from './curved-opening.js';
+import { correctedForm, isSamePlace, lyingAs } from './curved-opening.js';
 
 /** An edit with all that goes along with it. */
 export interface Followed {
@@ -144,7 +144,7 @@ function free({ sheet, opening }: Now): Operation {
 
 /** The form of its place, and its photo as large in it as before. */
 function laidIn(opening: Opening, { outline, box }: Opening, context: GripContext): ItemProperties {
-  const turned = turnedAs(opening.outline, outline);
+  const turned = lyingAs(opening.outline, outline);
   const after = { ...opening, outline: turned, box };
   const placed = placedPicture(opening, context);
   if (!placed || isShared(opening.fill)) return { outline: turned, box };

@@ -6,7 +6,7 @@ import type { Item } from './item.js';
 import type { Roles } from './roles.js';
 
 /** The version of the document that this code writes. Older ones are migrated when read. */
-export const PROJECT_VERSION = 10;
+export const PROJECT_VERSION = 11;
 
 export type Unit = 'px' | 'mm' | 'in';
 
@@ -108,6 +108,8 @@ export interface PhotoArea {
   readonly front?: AreaFront;
   /** What a person says of what stands in front. */
   readonly hints?: AreaHints;
+  /** What is laid on it is printed there, though it is flat. @default what is laid on something flat is a picture of its own */
+  readonly printed?: boolean;
 }
 
 /** The plain surface of an area; both are light of the sRGB primaries, 0 to 1. */
@@ -116,6 +118,8 @@ export interface AreaSurface {
   readonly base: readonly [number, number, number];
   /** The colour of that light on something white. */
   readonly light: readonly [number, number, number];
+  /** How soft the photo is there: standard deviation of the blur of its sharpest edges, px of the photo. @default nothing is known of it */
+  readonly blur?: number;
 }
 
 /** Kept pictures beside the photo (see `keptPart`). */

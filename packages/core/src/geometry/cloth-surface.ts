@@ -1,3 +1,4 @@
+import { riseAt, type ClothFolds } from './cloth-folds.js';
 import { foundBetween, type CurvedSurface } from './curved-surface.js';
 import type { Point } from './matrix.js';
 import { project, projectionTo, type Quad } from './quad.js';
@@ -7,11 +8,12 @@ export const CLOTH_SIDE = 4;
 
 /**
  * A rectangle on cloth: its four outermost points are corners in perspective, and all points pull what lies between them along, by a bicubic
- * surface through them (E. Catmull, R. Rom, "A class of local interpolating splines", 1974).
+ * surface through them (E. Catmull, R. Rom, "A class of local interpolating splines", 1974). Folds between the points shift it once more.
  * @param points - 4 x 4 places of the plane, evenly spaced over the rectangle, in rows from the top left
+ * @param follows - how much of the folds it follows, -1 to 1
  * @returns null where the corners leave no room
  */
-export function clothSurface(points: readonly Point[]): CurvedSurface | null {
+export function clothSurface(points: readonly Point[], folds?: ClothFolds, follows = 1): CurvedSurface | null {
   const corners = clothCorners(points);
   const onto = projectionTo(corners, 1, 1);
   if (!onto || points.length !== CLOTH_SIDE ** 2) return null;
@@ -22,18 +24,22 @@ export function clothSurface(points: readonly Point[]): CurvedSurface | null {
   });
   const across = offsets.map(({ x }) => x);
   const down = offsets.map(({ y }) => y);
-  const relief = {
-    x: (s: number, v: number): number => bicubic(across, s, v),
-    y: (s: number, v: number): number => bicubic(down, s, v),
+  const offset = (s: number, v: number): Point => {
+    const [x, y] = [overCloth(across, s, v), overCloth(down, s, v)];
+    if (!folds || follows === 0) return { x, y };
+    const even = project(onto, { x: s, y: v });
+    const rise = follows * riseAt(folds.rises, s, v);
+    return { x: x + rise * (even.x + x - folds.middle.x), y: y + rise * (even.y + y - folds.middle.y) };
   };
-  const find = foundBetween(corners, relief);
+  const find = foundBetween(corners, offset);
   if (!find) return null;
   return {
     from: 0,
     to: 1,
     seen: (u, v) => {
       const p = project(onto, { x: u, y: v });
-      return { x: p.x + relief.x(u, v), y: p.y + relief.y(u, v) };
+      const { x, y } = offset(u, v);
+      return { x: p.x + x, y: p.y + y };
     },
     at: find,
   };
@@ -55,23 +61,26 @@ export function flatCloth(corners: Quad): readonly Point[] {
   });
 }
 
-/** A value of a 4 x 4 grid between its points; beyond the grid as at its edge. */
-function bicubic(grid: readonly number[], s: number, v: number): number {
-  const rows: number[] = [];
-  for (let row = 0; row < CLOTH_SIDE; row++) rows.push(alongFour(grid, row * CLOTH_SIDE, s));
-  return alongFour(rows, 0, v);
+/** A value between those of 4 x 4 evenly spaced places of cloth, by the spline that cloth lies by; beyond them as at their edge. */
+export function overCloth(grid: readonly number[], s: number, v: number): number {
+  return along(alongRow(grid, 0, s), alongRow(grid, 1, s), alongRow(grid, 2, s), alongRow(grid, 3, s), v);
+}
+
+function alongRow(grid: readonly number[], row: number, share: number): number {
+  const from = row * CLOTH_SIDE;
+  return along(grid[from]!, grid[from + 1]!, grid[from + 2]!, grid[from + 3]!, share);
 }
 
 /** A spline through four evenly spaced values, which goes on at either end as it came. */
-function alongFour(values: readonly number[], from: number, share: number): number {
+function along(first: number, second: number, third: number, fourth: number, share: number): number {
   const at = Math.min(1, Math.max(0, share)) * (CLOTH_SIDE - 1);
-  const i = Math.min(CLOTH_SIDE - 2, Math.floor(at));
-  const t = at - i;
-  const value = (k: number): number => values[from + k]!;
-  const b = value(i);
-  const c = value(i + 1);
   // What is not there goes on in a parabola: a line would make the ends flat.
-  const a = i > 0 ? value(i - 1) : 3 * b - 3 * c + value(i + 2);
-  const d = i < CLOTH_SIDE - 2 ? value(i + 2) : 3 * c - 3 * b + value(i - 1);
+  if (at < 1) return between(3 * first - 3 * second + third, first, second, third, at);
+  if (at < 2) return between(first, second, third, fourth, at - 1);
+  return between(second, third, fourth, 3 * fourth - 3 * third + second, at - 2);
+}
+
+/** Between the second and the third of four values. */
+function between(a: number, b: number, c: number, d: number, t: number): number {
   return b + 0.5 * t * (c - a + t * (2 * a - 5 * b + 4 * c - d + t * (3 * (b - c) + d - a)));
 }

@@ -15,11 +15,8 @@ export interface CurvedSurface {
   readonly to: number;
 }
 
-/** How far a surface is off from its four corners. `s` is where it is seen between them, from 0 to 1. */
-export interface Relief {
-  readonly x: (s: number, v: number) => number;
-  readonly y: (s: number, v: number) => number;
-}
+/** How far a surface is off from its four corners, at a place that is seen at `s` between them, from 0 to 1. */
+export type Relief = (s: number, v: number) => Point;
 
 /** A place is found as near as this, in units of the plane. */
 const NEAR = 1e-3;
@@ -35,13 +32,15 @@ export function foundBetween(corners: Quad, relief: Relief): ((x: number, y: num
   if (!onto || !back) return null;
   let [s, v] = [0.5, 0.5];
   return (x, y) => {
+    let off = relief(s, v);
     for (let round = 0; round < MOST_ROUNDS; round++) {
-      const [dx, dy] = [relief.x(s, v), relief.y(s, v)];
+      const { x: dx, y: dy } = off;
       const found = project(back, { x: x - dx, y: y - dy });
       // Beyond the horizon of the corners there is nothing.
       if (!isInFront(back, x - dx, y - dy)) break;
       [s, v] = [found.x, found.y];
-      if (Math.abs(relief.x(s, v) - dx) < NEAR && Math.abs(relief.y(s, v) - dy) < NEAR) return [s, v];
+      off = relief(s, v);
+      if (Math.abs(off.x - dx) < NEAR && Math.abs(off.y - dy) < NEAR) return [s, v];
     }
     [s, v] = [0.5, 0.5];
     return null;

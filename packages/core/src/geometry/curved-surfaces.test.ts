@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { clothOff, MUG, MUG_RADIUS, mugTruth, toteHandles, toteSurface, tubeOff } from '../../testing/product-truth.js';
+import { FOLD_SIDE, riseAt } from './cloth-folds.js';
 import { clothCorners, clothSurface, flatCloth } from './cloth-surface.js';
 import { curvedLay, projectedLay, seenEdge } from './lay.js';
 import { project, projectionTo } from './quad.js';
@@ -74,6 +75,26 @@ describe('a rectangle on cloth', () => {
         expect(backV).toBeCloseTo(v, 4);
       }),
     );
+  });
+
+  it('goes there and back through folds, follows them by a share, and lies where it did without', () => {
+    const rises = Array.from({ length: FOLD_SIDE ** 2 }, (_, i) => 0.006 * Math.sin(i / 3) * Math.cos(i / 40));
+    const folds = { middle: { x: 1000, y: 1000 }, rises };
+    const [bare, folded] = [toteSurface(), toteSurface(folds)];
+    const [half, none] = [clothSurface(toteHandles(), folds, 0.5)!, clothSurface(toteHandles(), folds, 0)!];
+    for (let u = 0.05; u < 1; u += 0.15) {
+      for (let v = 0.05; v < 1; v += 0.15) {
+        const [seen, even] = [folded.seen(u, v)!, bare.seen(u, v)!];
+        const rise = riseAt(rises, u, v);
+        expect(seen.x - even.x).toBeCloseTo(rise * (even.x - 1000), 9);
+        expect(seen.y - even.y).toBeCloseTo(rise * (even.y - 1000), 9);
+        expect(half.seen(u, v)!.x).toBeCloseTo((seen.x + even.x) / 2, 9);
+        expect(none.seen(u, v)).toEqual(even);
+        const [backU, backV] = folded.at(seen.x, seen.y)!;
+        expect(backU).toBeCloseTo(u, 4);
+        expect(backV).toBeCloseTo(v, 4);
+      }
+    }
   });
 
   it('lies as simulated cloth does, far nearer than four corners', () => {

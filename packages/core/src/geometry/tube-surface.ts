@@ -40,9 +40,11 @@ export function tubeSurface({ corners, top, bottom, kappa, half, turn }: Tube): 
   };
   const upper = minus(top, project(onto, { x: 0.5, y: 0 }));
   const lower = minus(bottom, project(onto, { x: 0.5, y: 1 }));
-  const sagX = (s: number, v: number): number => bulge(angleAt(s)) * (upper.x + (lower.x - upper.x) * v);
-  const sagY = (s: number, v: number): number => bulge(angleAt(s)) * (upper.y + (lower.y - upper.y) * v);
-  const find = foundBetween(corners, { x: sagX, y: sagY });
+  const sag = (s: number, v: number): Point => {
+    const share = bulge(angleAt(s));
+    return { x: share * (upper.x + (lower.x - upper.x) * v), y: share * (upper.y + (lower.y - upper.y) * v) };
+  };
+  const find = foundBetween(corners, sag);
   if (!find) return null;
   const [halfAngle, turned] = [half * RADIANS, turn * RADIANS];
   const angleOf = (u: number): number => (2 * u - 1) * halfAngle + turned;
@@ -55,7 +57,8 @@ export function tubeSurface({ corners, top, bottom, kappa, half, turn }: Tube): 
       if (Math.abs(t) > edge + 1e-9) return null;
       const s = 0.5 + across(t) / (2 * widest);
       const p = project(onto, { x: s, y: v });
-      return { x: p.x + sagX(s, v), y: p.y + sagY(s, v) };
+      const { x, y } = sag(s, v);
+      return { x: p.x + x, y: p.y + y };
     },
     at: (x, y) => {
       const found = find(x, y);

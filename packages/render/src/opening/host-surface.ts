@@ -1,6 +1,18 @@
-import { areaOf, frontInto, inkInto, lightInto, type Opening, type PhotoArea, type PhotoFill, type Pixels } from '@kadrosyn/core';
+import {
+  areaOf,
+  frontInto,
+  inkInto,
+  lightInto,
+  meanScale,
+  multiply,
+  softenInto,
+  type Opening,
+  type PhotoArea,
+  type PhotoFill,
+  type Pixels,
+} from '@kadrosyn/core';
 import type { Drawing, Layer } from '../canvas/drawing.js';
-import { developedExactly, keptPixels, plainPixels, subjectPixelsIn } from '../photo/photo-pixels.js';
+import { developedExactly, keptPixels, photoToSheet, plainPixels, subjectPixelsIn } from '../photo/photo-pixels.js';
 import { hostOf } from './host-edge.js';
 
 /** Where an opening lies, and what is known of the surface there. */
@@ -44,11 +56,24 @@ export function lieOnSurface(layer: Layer, opening: Opening, drawing: Drawing): 
     const upright = overhangs && own.type === 'photo' ? subjectPixelsIn(opening, own, bounds, drawing) : null;
     const { takes, opaque } = lying;
     if (opaque === undefined) lightInto(image, plate, { ...surface, takes }, upright);
-    else inkInto(image, plate, { ...surface, takes, opaque });
+    else {
+      softenInto(image, softening(lying, drawing));
+      inkInto(image, plate, { ...surface, takes, opaque });
+    }
   }
   if (subject) frontInto(image, developedExactly(subject, host, fill, bounds, drawing));
   context.putImageData(image, 0, 0);
   return (plate !== null || !surface) && (subject !== null || !(front && lying.isBehind));
+}
+
+/** What px mixed from those they cover, and those from a picture, are blurred by: variance, px^2. */
+const OWN_BLUR = 1 / 6;
+
+/** The variance by which what is printed is sharper than the photo it is seen in, px^2. */
+function softening({ host, fill, area }: Lying, drawing: Drawing): number {
+  const toSheet = photoToSheet(host, fill, drawing);
+  const blur = area.surface?.blur;
+  return blur === undefined || !toSheet ? 0 : (blur * meanScale(multiply(drawing.view, toSheet))) ** 2 - OWN_BLUR;
 }
 
 /** Puts the light of the area onto what comes out of it, in place; shades lie on the surface only. */

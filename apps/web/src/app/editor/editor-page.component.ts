@@ -7,6 +7,7 @@ import { emptyOpenings } from '@kadrosyn/core';
 import { OwnFaces } from '../lettering/own-faces';
 import { OwnOutlines } from '../outlines/own-outlines';
 import type { BegunState } from '../templates/begin-from-template';
+import { FoldReading } from './areas/fold-reading';
 import { EDITOR_PROVIDERS } from './editor-providers';
 import { EditorFrameComponent } from './frame/editor-frame.component';
 import { Notices } from './session/notices';
@@ -45,6 +46,7 @@ export class EditorPageComponent {
   constructor() {
     inject(ProjectPhotos);
     inject(SheetPictures);
+    inject(FoldReading);
     const title = inject(Title);
     effect(() => {
       const projectId = this.projectId();

@@ -21,6 +21,7 @@ import { AreaEditing } from './areas/area-editing';
 import { AreaEngine } from './areas/area-engine';
 import { AreaLibrary } from './areas/area-library';
 import { AreaSurfaces } from './areas/area-surfaces';
+import { FoldReading } from './areas/fold-reading';
 import { FrontMarking } from './modes/front/front-marking';
 import { AreaFinding } from './modes/area/area-finding';
 import { FocusEditing } from './modes/focus/focus-editing';
@@ -77,6 +78,7 @@ export const EDITOR_PROVIDERS: Provider[] = [
   AreaLibrary,
   AreaEditing,
   AreaSurfaces,
+  FoldReading,
   AreaFinding,
   FrontMarking,
   ImprintEditing,

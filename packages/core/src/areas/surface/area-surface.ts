@@ -1,5 +1,5 @@
 import { subjectPixels } from '../../cutout/edge-colour.js';
-import type { CutoutMark } from '../../document/project.js';
+import type { AreaSurface, CutoutMark } from '../../document/project.js';
 import { encodedLight, LINEAR } from '../../finish/contrast.js';
 import { filledBounds, type Plane } from '../../finish/plane.js';
 import { intersect, type Bounds } from '../../geometry/bounds.js';
@@ -9,6 +9,7 @@ import { cropArea, type AreaCrop, type Light } from './area-crop.js';
 import { BAND, cleanPlate, frontMatte, type CleanPlate } from './front-matte.js';
 import { standingInFront, toldApart } from './in-front.js';
 import { FRONT, joinedMattes, NOT_FRONT, saidOf } from './marked-front.js';
+import { edgeBlur } from './edge-blur.js';
 import { partOf, partOfCrop, partOfLight } from './part-of-crop.js';
 import { surfaceModel } from './surface-model.js';
 
@@ -18,7 +19,7 @@ export type LightColour = readonly [number, number, number];
 /** What is known of the surface of an area, and of what stands in front of it. */
 export interface FoundSurface {
   /** Where it is plain: its own colour in the photo's light, and the colour of that light on something white. */
-  readonly plain: { readonly base: LightColour; readonly light: LightColour } | null;
+  readonly plain: AreaSurface | null;
   /** Null where nothing stands in front. */
   readonly front: FoundFront | null;
 }
@@ -55,7 +56,7 @@ export function findSurface(photo: Pixels, form: AreaForm, { marks = [], cutouts
   if (!crop) return null;
   const model = surfaceModel(crop);
   const base = model && middleOf(model, crop);
-  const plain = base && { base, light: lightOn(photo, base) };
+  const plain = base && { base, light: lightOn(photo, base), ...softness(photo, crop) };
   const told = model && toldApart(crop, model);
   const core = told ? standingInFront(crop, told.otherness) : new Uint8Array(crop.depth.length);
   const known = joinedMattes(cutouts, crop);
@@ -84,6 +85,15 @@ export function findSurface(photo: Pixels, form: AreaForm, { marks = [], cutouts
   const at = { x: part.x, y: part.y, width: part.width, height: part.height };
   const own = pixelsIn(photo, at);
   return { plain, front: { at, subject: subjectPixels(own, matte), plate: platePixels(at, plate) } };
+}
+
+/** Edges that lie as near to an area as this share of its longer side are as soft as what is put there would be. */
+const NEARBY = 0.15;
+
+function softness(photo: Pixels, { x, y, width, height }: AreaCrop): Pick<AreaSurface, 'blur'> {
+  const room = NEARBY * Math.max(width, height);
+  const blur = edgeBlur(photo, { x: x - room, y: y - room, width: width + 2 * room, height: height + 2 * room });
+  return blur === null ? {} : { blur };
 }
 
 /** What is not 0, with room around it; null where all is. */

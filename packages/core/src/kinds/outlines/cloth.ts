@@ -1,4 +1,5 @@
-import { Unsafe } from 'typebox';
+import { Number as NumberPart, Object as ObjectPart, Optional, Unsafe } from 'typebox';
+import { FOLD_SIDE, type ClothFolds } from '../../geometry/cloth-folds.js';
 import { CLOTH_SIDE, clothCorners, clothSurface } from '../../geometry/cloth-surface.js';
 import { curvedLay } from '../../geometry/lay.js';
 import type { Point } from '../../geometry/matrix.js';
@@ -17,6 +18,24 @@ const properties = {
     description: 'Four rows of four places, evenly spaced over the fill, in shares of the box, from the top left.',
   }),
   aspect: AspectPart,
+  folds: Optional(
+    Unsafe<ClothFolds>({
+      ...ObjectPart(
+        {
+          middle: PointPart,
+          rises: Unsafe<number[]>({
+            type: 'array',
+            items: NumberPart({ minimum: -0.1, maximum: 0.1 }),
+            minItems: FOLD_SIDE ** 2,
+            maxItems: FOLD_SIDE ** 2,
+          }),
+        },
+        { additionalProperties: false },
+      ),
+      description: 'What rises between those places, as in an area of a photo; its middle in shares of the box.',
+    }),
+  ),
+  follows: Optional(NumberPart({ minimum: -1, maximum: 1, description: 'How much of the folds the fill follows. @default 1' })),
 };
 type ClothOutline = TypedValue<'cloth', typeof properties>;
 
@@ -38,7 +57,8 @@ export const cloth = defineOutline({
   path: (outline, width, height) => curvedPath(lay(outline, width, height), clothCorners(outline.points), width, height),
 });
 
-function lay({ points, aspect }: ClothOutline, width: number, height: number) {
-  const surface = clothSurface(points.map(({ x, y }) => ({ x: x * width, y: y * height })));
+function lay({ points, aspect, folds, follows }: ClothOutline, width: number, height: number) {
+  const inBox = ({ x, y }: Point): Point => ({ x: x * width, y: y * height });
+  const surface = clothSurface(points.map(inBox), folds && { ...folds, middle: inBox(folds.middle) }, follows);
   return surface && curvedLay(surface, rectangleSeen(aspect, width, height));
 }

@@ -1,6 +1,15 @@
 import { inject, Injectable, signal } from '@angular/core';
 import { toObservable } from '@angular/core/rxjs-interop';
-import { areaOf, isSameForm, keepArea, type AreaHints, type Photo, type PhotoArea } from '@kadrosyn/core';
+import {
+  areaOf,
+  isSameForm,
+  keepArea,
+  type AreaHints,
+  type ClothFolds,
+  type ClothForm,
+  type Photo,
+  type PhotoArea,
+} from '@kadrosyn/core';
 import { filter, firstValueFrom } from 'rxjs';
 import { faultOf } from '../../api/fault';
 import { Server } from '../../api/server';
@@ -47,6 +56,24 @@ export class AreaSurfaces {
     return this.look(photo, area, hints, (found) => this.session.commit(keepArea(this.photoOf(photo), found, step)));
   }
 
+  /** Reads the folds of cloth whose places were put elsewhere, as a part of that step; nothing is said where there is nothing to read. */
+  async readFolds(photo: Photo, area: PhotoArea, step: string): Promise<void> {
+    await this.look(photo, area, area.hints ?? {}, (found) => {
+      const isFound = found.form.type === 'cloth' && found.form.folds !== undefined;
+      if (isFound) this.session.commitAgain(keepArea(this.photoOf(photo), found, step), step);
+    });
+  }
+
+  /** Reads the folds of cloth where nobody looked for them before, as a step of its own. */
+  async sayFolds(photo: Photo, area: PhotoArea): Promise<void> {
+    const step = `Folds of ${area.name}`;
+    await this.look(photo, area, area.hints ?? {}, (found) => {
+      const isFound = found.form.type === 'cloth' && found.form.folds !== undefined;
+      if (isFound) this.session.commit(keepArea(this.photoOf(photo), found, step));
+      else this.notices.say(`Light falls evenly on ${area.name}, so its folds can not be seen. What lies there stays as it is.`);
+    });
+  }
+
   private photoOf(photo: Photo): Photo {
     return this.session.context().project.photos[photo.id] ?? photo;
   }
@@ -88,15 +115,17 @@ export class AreaSurfaces {
       seen = await this.engine.see(photo, area.form, hints);
     }
     if (!seen) return 'not here';
-    const { id, name, form, size } = area;
-    const { plain } = seen;
+    const { id, name, form, size, printed } = area;
+    const { plain, folds } = seen;
     // Of a wall that is round the sides are darker than any plane: that is nothing in front of it.
     const front = form.type === 'tube' || form.type === 'cloth' ? null : seen.front;
     const files = front && [await this.server.addMatte(photo.id, front.matte), await this.server.addMatte(photo.id, front.plate)];
     if (!isLast()) return 'late';
     const isHinted = (hints.marks?.length ?? 0) + (hints.cutouts?.length ?? 0) > 0;
     return {
-      ...{ id, name, form, ...(size ? { size } : {}) },
+      ...{ id, name, form: form.type === 'cloth' ? clothWith(form, folds) : form },
+      ...(size ? { size } : {}),
+      ...(printed === undefined ? {} : { printed }),
       ...(plain ? { surface: plain } : {}),
       ...(files ? { front: { matteSha256: files[0]!, plateSha256: files[1]! } } : {}),
       ...(isHinted ? { hints } : {}),
@@ -106,4 +135,8 @@ export class AreaSurfaces {
   private mark(areaId: string, isLooked: boolean): void {
     this.looking.update((ids) => new Set(isLooked ? [...ids, areaId] : [...ids].filter((id) => id !== areaId)));
   }
+}
+
+function clothWith({ folds: _before, ...form }: ClothForm, folds: ClothFolds | null): ClothForm {
+  return folds ? { ...form, folds } : form;
 }

@@ -2,12 +2,14 @@ import {
   areaAs,
   edgeMapOf,
   findAreas,
+  findFolds,
   findSurface,
   keptPart,
   type AreaCandidate,
   type AreaForm,
   type EdgeMap,
   type AreaSurface,
+  type ClothFolds,
   type FoundAt,
   type FoundFront,
   type FrontHints,
@@ -20,6 +22,8 @@ import { expose, transfer } from 'comlink';
 export interface SeenSurface {
   readonly plain: AreaSurface | null;
   readonly front: { readonly matte: Uint8Array; readonly plate: Uint8Array } | null;
+  /** Of cloth, px of the photo; null where they can not be read. */
+  readonly folds: ClothFolds | null;
 }
 
 /** How large the photo is, in px, and how many of them are one px of what was sent. */
@@ -46,14 +50,24 @@ const finder = {
   },
   /** Looks at the surface of an area; null as above, or where it lies outside of the photo. */
   async see(key: string, form: AreaForm, hints: FrontHints, full: FullSize): Promise<SeenSurface | null> {
-    const found = held?.key === key ? findSurface(held.pixels, form, hints) : null;
+    const pixels = held?.key === key ? held.pixels : null;
+    const found = pixels && findSurface(pixels, form, hints);
     if (!found) return null;
+    const folds = form.type === 'cloth' ? findFolds(pixels, form) : null;
     const front = found.front && (await pictures(found.front, full));
-    const seen = { plain: found.plain, front };
+    const seen = { plain: found.plain && inFull(found.plain, full), front, folds: folds && foldsInFull(folds, full) };
     return front ? transfer(seen, [front.matte.buffer, front.plate.buffer]) : seen;
   },
 };
 export type AreaWorker = typeof finder;
+
+function inFull({ blur, ...rest }: AreaSurface, { scale }: FullSize): AreaSurface {
+  return blur === undefined ? rest : { ...rest, blur: blur * scale };
+}
+
+function foldsInFull({ middle, rises }: ClothFolds, { scale }: FullSize): ClothFolds {
+  return { middle: { x: middle.x * scale, y: middle.y * scale }, rises };
+}
 
 async function pictures({ at, subject, plate }: FoundFront, full: FullSize): Promise<NonNullable<SeenSurface['front']>> {
   return {

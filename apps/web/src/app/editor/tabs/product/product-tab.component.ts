@@ -17,6 +17,7 @@ import {
 import { NumberFieldComponent } from '../../../interface/number-field.component';
 import { SliderFieldComponent, type SliderChange } from '../../../interface/slider-field.component';
 import { AreaLibrary } from '../../areas/area-library';
+import { AreaSurfaces } from '../../areas/area-surfaces';
 import { lyingOf } from '../../areas/lying';
 import { ImprintEditing } from '../../products/imprint-editing';
 import { LyingSectionComponent } from '../fit/lying-section.component';
@@ -69,6 +70,7 @@ export class ProductTabComponent {
   readonly imprints = inject(ImprintEditing);
   private readonly store = inject(Store);
   private readonly library = inject(AreaLibrary);
+  private readonly surfaces = inject(AreaSurfaces);
   readonly opening = input.required<Opening>();
   readonly lying = computed(() => lyingOf(this.opening(), this.session.context()));
   readonly opaque = computed(() => Math.round(100 * (this.opening().host?.opaque ?? 0)));
@@ -76,6 +78,16 @@ export class ProductTabComponent {
   readonly turn = computed(() => {
     const { outline } = this.opening();
     return outline.type === 'tube' ? Math.round(outline.turn) : null;
+  });
+  /** Percent; null where no folds are known. */
+  readonly follows = computed(() => {
+    const { outline } = this.opening();
+    return outline.type === 'cloth' && outline.folds ? Math.round(100 * (outline.follows ?? 1)) : null;
+  });
+  /** Cloth of which nobody has read the folds. */
+  readonly isUnread = computed(() => {
+    const form = this.lying()?.area.form;
+    return form?.type === 'cloth' && !form.folds;
   });
   readonly pieces = computed(() => {
     const view = this.imprints.view();
@@ -110,6 +122,20 @@ export class ProductTabComponent {
     const { sheet } = this.session.context();
     const outline = { ...opening.outline, turn: value };
     this.session.applyAs(how, changeItem(sheet, opening, { outline }, `Turn ${opening.name} round the product`));
+  }
+
+  setFollows({ value, how }: SliderChange): void {
+    const opening = this.session.settledOpening();
+    if (opening?.outline.type !== 'cloth') return;
+    const { follows: _before, ...rest } = opening.outline;
+    const outline = value === 100 ? rest : { ...rest, follows: value / 100 };
+    const { sheet } = this.session.context();
+    this.session.applyAs(how, changeItem(sheet, opening, { outline }, `Folds of ${opening.name}`));
+  }
+
+  readFolds(): void {
+    const lying = this.lying();
+    if (lying) void this.surfaces.sayFolds(lying.photo, lying.area);
   }
 
   choose(item: Item): void {

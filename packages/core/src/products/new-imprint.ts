@@ -10,6 +10,7 @@ import { fillWithSheet } from '../fit/show-sheet.js';
 import { layoutSize } from '../fit/photo-layout.js';
 import type { LightColour } from '../areas/surface/area-surface.js';
 import { luminance } from '../areas/surface/area-surface.js';
+import type { ImprintView } from './imprint-view.js';
 
 /** What a printer is given: px to an inch of the product. */
 const IMPRINT_DPI = 300;
@@ -34,33 +35,45 @@ export function imprintSheet(area: Pick<PhotoArea, 'name' | 'form' | 'size'>, pr
   return { ...sheet, role: 'imprint', background: { type: 'none' } };
 }
 
+/** An imprint for an area, with nothing on it yet, that lies nowhere yet; null where the area is out of sight. */
+export function emptyImprint({ host, project }: AreaPlace, area: PhotoArea, context: GripContext): ImprintView | null {
+  const there = openingInArea(host, area, context);
+  if (!there) return null;
+  const { width, height } = layoutSize(there);
+  const isTaken = project.sheets.some((sheet) => sheet.name === area.name);
+  const sheet = imprintSheet(isTaken ? { ...area, name: freeName(project, area.name) } : area, width / height);
+  const fill = fillWithSheet(there, sheet, context.shaper);
+  return {
+    sheet,
+    opening: { ...there, name: area.name, fill, host: { itemId: host.id, areaId: area.id, opaque: inkFor(area) } },
+  };
+}
+
+/** Lays an imprint on its area, with what is printed. */
+export function layEmpty(place: AreaPlace, area: PhotoArea, view: ImprintView, items: readonly Item[], name: string): NewImprint {
+  const sheet = { ...view.sheet, items };
+  const laid = takeArea(place, area, view.opening);
+  return {
+    edit: { name, operations: [...addSheet(place.project, sheet).operations, ...laid.operations] },
+    sheet,
+    opening: view.opening,
+  };
+}
+
 /**
  * Lays an imprint on an area of a product, with what is printed.
- * @param contents - gives what lies on the new sheet
+ * @param contents - gives what lies on the new imprint
  * @returns null where the area is out of sight
  */
 export function layImprint(
   place: AreaPlace,
   area: PhotoArea,
-  contents: (sheet: Sheet) => readonly Item[],
+  contents: (view: ImprintView) => readonly Item[],
   context: GripContext,
   name = `Imprint on ${area.name}`,
 ): NewImprint | null {
-  const there = openingInArea(place.host, area, context);
-  if (!there) return null;
-  const { width, height } = layoutSize(there);
-  const { project } = place;
-  const isTaken = project.sheets.some((sheet) => sheet.name === area.name);
-  const empty = imprintSheet(isTaken ? { ...area, name: freeName(project, area.name) } : area, width / height);
-  const sheet = { ...empty, items: contents(empty) };
-  const opening: Opening = {
-    ...there,
-    name: area.name,
-    fill: fillWithSheet(there, sheet, context.shaper),
-    host: { itemId: place.host.id, areaId: area.id, opaque: inkFor(area) },
-  };
-  const laid = takeArea(place, area, opening);
-  return { edit: { name, operations: [...addSheet(project, sheet).operations, ...laid.operations] }, sheet, opening };
+  const view = emptyImprint(place, area, context);
+  return view && layEmpty(place, area, view, contents(view), name);
 }
 
 /** How opaque the ink is that is used on a surface. */

@@ -19,9 +19,9 @@ import { flatten } from '../geometry/path.js';
 import { polygonBounds } from '../geometry/polygon.js';
 import { project as projected } from '../geometry/quad.js';
 import { addArtwork, photoArtwork } from './artwork-edits.js';
-import { artworkSize, imprintOf } from './imprint-view.js';
+import { artworkSize, fromImprint, imprintOf } from './imprint-view.js';
 import { layImprint } from './new-imprint.js';
-import { diameterOf, measuredSize, printArea, sizeArea } from './print-area.js';
+import { diameterOf, isPrintedOn, measuredSize, printArea, sizeArea } from './print-area.js';
 
 const shaper = await testShaper();
 const corners = [
@@ -71,6 +71,25 @@ describe('an area that is made one to print on', () => {
       'tube',
     );
     expect((round.form as TubeForm).corners[0].x).toBeCloseTo(400, 0);
+  });
+
+  it('may stay flat: then it is printed on because it is said to be', () => {
+    const flat = printArea(mug, found, 'flat');
+    expect(flat).toMatchObject({ form: { type: 'flat', corners }, printed: true, size: { width: 250 } });
+    expect(isPrintedOn(flat)).toBe(true);
+    expect(isPrintedOn({ form: flat.form })).toBe(false);
+    expect(isPrintedOn(printArea(mug, found, 'tube'))).toBe(true);
+    expect(isPrintedOn({ ...printArea(mug, found, 'cloth'), printed: false })).toBe(false);
+    const project = printed(flat);
+    const view = imprintOf(project, openingOf(project))!;
+    expect(view.opening.outline.type).toBe('corners');
+    expect(view.opening.host!.opaque).toBe(0);
+    // Its artwork lies in the perspective of the corners.
+    const seen = fromImprint(view, { x: 0, y: 0 })!;
+    const onto = photoToSheet(findOpening(project.sheets[0]!, 'mug')!, contextOf(project))!;
+    const corner = projected(onto, corners[0]);
+    // The sheet is whole px, the area is not.
+    expect(Math.hypot(seen.x - corner.x, seen.y - corner.y)).toBeLessThan(0.05);
   });
 
   it('is measured by its diameter, or by its width', () => {

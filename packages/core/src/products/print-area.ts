@@ -22,17 +22,25 @@ const [USUAL_DIAMETER, USUAL_CLOTH] = [82, 250];
 /** How far arcs sag at first, as shares of the width: what lies below the eye sags more. */
 const [SAG_ABOVE, SAG_BELOW] = [0.03, 0.07];
 
+/** What a product can be made of: something flat such as the side of a box, a round wall, cloth. */
+export type PrintedForm = 'flat' | 'tube' | 'cloth';
+
+/** Whether what is laid on an area is printed there: frames and cards hold pictures, walls and cloth are printed on, and so is what is said to be. */
+export function isPrintedOn({ form, printed }: Pick<PhotoArea, 'form' | 'printed'>): boolean {
+  return printed ?? (form.type === 'tube' || form.type === 'cloth');
+}
+
 /** An area of a photo made into one that is printed on, of usual size: its handles are put where they belong afterwards. */
-export function printArea(photo: Photo, { name, form }: Pick<PhotoArea, 'name' | 'form'>, as: 'tube' | 'cloth'): PhotoArea {
+export function printArea(photo: Photo, { name, form }: Pick<PhotoArea, 'name' | 'form'>, as: PrintedForm): PhotoArea {
   const corners = form.type === 'flat' ? form.corners : cornersAround(form);
   const [a, b, c, d] = corners;
   const proportion = (apart(a, b) + apart(d, c)) / (apart(a, d) + apart(b, c)) || 1;
   const id = newId('area');
-  if (as === 'cloth') {
-    const cloth: ClothForm = { type: 'cloth', points: flatCloth(corners) };
+  if (as !== 'tube') {
+    const made = as === 'flat' ? { form: { type: 'flat', corners } as const, printed: true } : { form: clothOver(corners) };
     const middle = { x: photo.width / 2, y: photo.height / 2 };
     const seen = quadProportion(corners, { middle, diagonal: Math.hypot(photo.width, photo.height) }) ?? proportion;
-    return { id, name, form: cloth, size: { width: USUAL_CLOTH, height: USUAL_CLOTH / seen } };
+    return { id, name, ...made, size: { width: USUAL_CLOTH, height: USUAL_CLOTH / seen } };
   }
   const onto = projectionTo(corners, 1, 1);
   const at = (v: number, sag: number): Point => {
@@ -48,6 +56,10 @@ export function printArea(photo: Photo, { name, form }: Pick<PhotoArea, 'name' |
     around: AROUND,
   };
   return { id, name, form: tube, size: { width: arc(USUAL_DIAMETER, AROUND), height: USUAL_DIAMETER / proportion } };
+}
+
+function clothOver(corners: Quad): ClothForm {
+  return { type: 'cloth', points: flatCloth(corners) };
 }
 
 function cornersAround(form: AreaForm): Quad {

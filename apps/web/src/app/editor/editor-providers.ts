@@ -28,7 +28,9 @@ import { FocusEditing } from './modes/focus/focus-editing';
 import { ItemClipboard } from './session/item-clipboard';
 import { StageModes } from './modes/stage-modes';
 import { STAGE_MODE_PROVIDERS } from './modes/stage-mode-providers';
+import { FlatGround } from './products/flat-ground';
 import { ImprintEditing } from './products/imprint-editing';
+import { MockupPictures } from './products/mockup-pictures';
 import { Printing } from './products/printing';
 import { Notices } from './session/notices';
 import { OutlinePen } from './modes/pen/outline-pen';
@@ -83,6 +85,8 @@ export const EDITOR_PROVIDERS: Provider[] = [
   FrontMarking,
   ImprintEditing,
   Printing,
+  FlatGround,
+  MockupPictures,
   PlacementCopy,
   FinishEditing,
   OpenFolds,

@@ -20,6 +20,7 @@ import {
   type Opening,
   type Photo,
   type PhotoArea,
+  type PrintedForm,
 } from '@kadrosyn/core';
 import { fillEdit } from '../commands/photo-edits';
 import { Notices } from '../session/notices';
@@ -102,7 +103,7 @@ export class AreaEditing {
    * @param before - an empty opening in the area, which goes
    * @returns whether there is one
    */
-  printOn(host: Opening, area: PhotoArea, as: 'tube' | 'cloth', before?: Opening): boolean {
+  printOn(host: Opening, area: PhotoArea, as: PrintedForm, before?: Opening): boolean {
     const context = this.session.context();
     const photo = placedPhoto(host, context)?.photo;
     const place = photo && { ...context, host, photo };

@@ -1,6 +1,6 @@
 import { signal } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
-import { keepArea, removeArea, type Photo, type PhotoArea } from '@kadrosyn/core';
+import { keepArea, removeArea, type ClothForm, type Photo, type PhotoArea } from '@kadrosyn/core';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { openedEditor, shaped, type OpenedEditor } from '../../../testing/opened-editor';
 import { Server } from '../../api/server';
@@ -18,8 +18,13 @@ const area: PhotoArea = {
   name: 'Pane',
   form: { type: 'round', centre: { x: 100, y: 100 }, rx: 50, ry: 40, turn: 0 },
 };
+/** Evenly laid places of cloth. */
+const points: ClothForm['points'] = Array.from({ length: 16 }, (_, i) => ({
+  x: 100 + 40 * (i % 4),
+  y: 80 + 40 * Math.floor(i / 4),
+}));
 const plain = { base: [0.6, 0.5, 0.4], light: [0.7, 0.6, 0.5] } as const;
-const seen: SeenSurface = { plain, front: { matte: new Uint8Array([1]), plate: new Uint8Array([2]) } };
+const seen: SeenSurface = { plain, front: { matte: new Uint8Array([1]), plate: new Uint8Array([2]) }, folds: null };
 const front = { matteSha256: '1'.repeat(64), plateSha256: '2'.repeat(64) };
 const STEP = 'Opening in Pane';
 
@@ -84,7 +89,7 @@ describe('looking at the surface of an area', () => {
   });
 
   it('nothing in front and no plain surface: nothing is sent, and the area is as it was', async () => {
-    engine.see.mockResolvedValue({ plain: null, front: null });
+    engine.see.mockResolvedValue({ plain: null, front: null, folds: null });
     await surfaces.begin(photo, area, STEP);
     expect(server.addMatte).not.toHaveBeenCalled();
     expect(kept()).toEqual(area);
@@ -97,6 +102,43 @@ describe('looking at the surface of an area', () => {
     await done;
     expect(kept()).toBeUndefined();
     expect(library.keep).toHaveBeenCalledOnce();
+  });
+
+  describe('of cloth', () => {
+    const cloth: PhotoArea = { id: 'area_2', name: 'Bag', form: { type: 'cloth', points }, printed: true };
+    const folds = { middle: { x: 300, y: 200 }, rises: Array.from({ length: 576 }, (_, i) => i / 1e5) };
+    const bag = (): PhotoArea | undefined => editor.project().photos[photo.id]!.areas?.find(({ id }) => id === 'area_2');
+
+    beforeEach(() => {
+      editor.session.commit(keepArea(editor.project().photos[photo.id]!, cloth, 'Move a place of Bag'));
+    });
+
+    it('keeps its folds with its places, in the step in which these were moved; nothing stands in front of it', async () => {
+      engine.see.mockResolvedValue({ ...seen, folds });
+      await surfaces.readFolds(photo, cloth, 'Move a place of Bag');
+      expect(bag()).toEqual({ ...cloth, form: { ...cloth.form, folds }, surface: plain });
+      expect(server.addMatte).not.toHaveBeenCalled();
+      editor.store.dispatch(EditorActions.undo());
+      expect(bag()).toBeUndefined();
+    });
+
+    it('read because a person asks they are a step of its own, and it is said when there are none', async () => {
+      engine.see.mockResolvedValue({ ...seen, folds });
+      await surfaces.sayFolds(photo, cloth);
+      expect(editor.steps().at(-1)).toBe('Folds of Bag');
+      editor.store.dispatch(EditorActions.undo());
+      expect(bag()).toEqual(cloth);
+      engine.see.mockResolvedValue(seen);
+      await surfaces.sayFolds(photo, cloth);
+      expect(bag()).toEqual(cloth);
+      expect(notices.say.mock.lastCall?.[0]).toMatch(/^Light falls evenly on Bag/);
+    });
+
+    it('says nothing when places were moved and there are no folds', async () => {
+      await surfaces.readFolds(photo, cloth, 'Move a place of Bag');
+      expect(bag()).toEqual(cloth);
+      expect(notices.say).not.toHaveBeenCalled();
+    });
   });
 
   it('what a person says is a step of its own, and of two the later one counts', async () => {

@@ -7,6 +7,7 @@ import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { openedEditor, shaped, type OpenedEditor } from '../../../testing/opened-editor';
 import { BreakoutEditing } from '../breakout/breakout-editing';
 import { BreakoutFinder } from '../breakout/breakout-finder';
+import { ImprintEditing } from '../products/imprint-editing';
 import { Notices } from '../session/notices';
 import { DepthPanelComponent } from './depth-panel.component';
 import { ItemThumbnailComponent } from './item-thumbnail.component';
@@ -43,6 +44,7 @@ describe('the depth panel', () => {
       [shaped('back', { locked: true }), group, shaped('front', { hidden: true })],
       [
         Passed,
+        ImprintEditing,
         { provide: BreakoutFinder, useValue: { findings: signal(null) } },
         { provide: BreakoutEditing, useValue: { regions: signal([]) } },
         { provide: Notices, useValue: { sayWithUndo } },

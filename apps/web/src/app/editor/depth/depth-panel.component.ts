@@ -4,7 +4,17 @@ import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@a
 import { MatButtonModule } from '@angular/material/button';
 import { MatDialog } from '@angular/material/dialog';
 import { MatMenuModule } from '@angular/material/menu';
-import { changeItem, indexOf, isBackground, listAround, placeOf, removeItem, takeOutOfGroup, type Item } from '@kadrosyn/core';
+import {
+  changeItem,
+  imprintOf,
+  indexOf,
+  isBackground,
+  listAround,
+  placeOf,
+  removeItem,
+  takeOutOfGroup,
+  type Item,
+} from '@kadrosyn/core';
 import { IconComponent } from '../../interface/icon.component';
 import { MoreMenuDirective } from '../../interface/more-menu.directive';
 import { RenameDialog } from '../../interface/rename.dialog';
@@ -13,15 +23,14 @@ import { BreakoutEditing } from '../breakout/breakout-editing';
 import { BreakoutFinder } from '../breakout/breakout-finder';
 import { removalWords } from '../commands/removal-words';
 import { bringTo, changeDepth, ungroup } from '../commands/run-on-selected';
+import { ImprintEditing } from '../products/imprint-editing';
 import { Notices } from '../session/notices';
 import { EditorSession } from '../session/session';
 import { ItemThumbnailComponent } from './item-thumbnail.component';
 import { Passed } from './passed';
 import { SheetListComponent } from './sheet-list.component';
 import { groupsHolding, slabRows, tonguesOf, type SlabRow } from './slab-rows';
-
-/** Height of a slab, and with the gap below it, css px; see the style sheet. */
-const [SLAB, PITCH] = [46, 54];
+import { tonguePath } from './tongue-path';
 
 /** The order from front to back, seen from the side. */
 @Component({
@@ -46,6 +55,7 @@ export class DepthPanelComponent {
   readonly passed = inject(Passed);
   private readonly finder = inject(BreakoutFinder);
   private readonly editing = inject(BreakoutEditing);
+  private readonly imprints = inject(ImprintEditing);
   private readonly dialogs = inject(MatDialog);
   private readonly notices = inject(Notices);
   private readonly say = { passed: (words: string) => this.passed.say(words) };
@@ -65,7 +75,12 @@ export class DepthPanelComponent {
     return open;
   });
   /** From front to back. */
-  readonly rows = computed(() => slabRows(this.session.shownSheet()?.items ?? [], this.open()));
+  readonly rows = computed(() => {
+    const project = this.session.shownProject();
+    const piecesOf = (item: Item): readonly Item[] =>
+      (project && item.type === 'opening' && imprintOf(project, item)?.sheet.items) || [];
+    return slabRows(this.session.shownSheet()?.items ?? [], this.open(), piecesOf);
+  });
   readonly count = computed(() => this.session.shownSheet()?.items.length ?? 0);
   readonly selectedIds = computed(() => new Set(this.session.selectedItems().map(({ id }) => id)));
   /** From the middle of a slab up to the middles of those that it passes. */
@@ -77,21 +92,7 @@ export class DepthPanelComponent {
       isOver,
     }));
     const tongues = sheet ? tonguesOf(sheet, this.rows(), found && { itemId: found.itemId, places }) : [];
-    return tongues.map(({ itemId, from, meets, words }, index) => {
-      const middle = (row: number): number => row * PITCH + SLAB / 2;
-      const x = 12 + (index % 2) * 12;
-      const marks = meets.map(({ row, passing }) => ({ y: middle(row), passing }));
-      const highest = marks.findLast(({ passing }) => passing !== 'under')?.y ?? middle(from);
-      const top = marks.at(-1)!.y;
-      return {
-        itemId,
-        x,
-        words,
-        marks,
-        solid: `M0 ${middle(from)}H${x - 5}Q${x} ${middle(from)} ${x} ${middle(from) - 5}V${highest}`,
-        dotted: top < highest ? `M${x} ${highest}V${top}` : '',
-      };
-    });
+    return tongues.map(tonguePath);
   });
   /** Slabs make room for them. */
   readonly gutter = computed(() => (this.tongues().length === 0 ? 0 : this.tongues().length === 1 ? 26 : 38));
@@ -113,8 +114,18 @@ export class DepthPanelComponent {
     return index === Math.max(0, first);
   }
 
-  choose(event: MouseEvent, item: Item): void {
-    if (event.shiftKey || event.ctrlKey || event.metaKey || this.session.selectsSeveral()) this.session.toggle(item.id);
+  /** Of an imprint that is worked on, the piece that was chosen is marked too. */
+  isSelected({ item, imprint }: SlabRow): boolean {
+    if (!imprint) return this.selectedIds().has(item.id);
+    return this.selectedIds().has(imprint.id) && this.imprints.artwork()?.id === item.id;
+  }
+
+  choose(event: MouseEvent, { item, imprint }: SlabRow): void {
+    if (imprint) {
+      this.session.select(imprint.id);
+      this.session.artworkId.set(item.id);
+      this.session.setGrip('photo');
+    } else if (event.shiftKey || event.ctrlKey || event.metaKey || this.session.selectsSeveral()) this.session.toggle(item.id);
     else this.session.select(item.id);
   }
 
@@ -129,14 +140,15 @@ export class DepthPanelComponent {
   onDrop(event: CdkDragDrop<unknown>): void {
     const rows = this.rows();
     const [from, to] = [rows[event.previousIndex], rows[event.currentIndex]];
-    if (!from || !to || from === to) return;
+    if (!from || !to || from === to || from.imprint || to.imprint) return;
     const { sheet } = this.session.context();
     if (placeOf(sheet, from.item.id).groupId !== placeOf(sheet, to.item.id).groupId) return;
     this.bring(from.item, indexOf(sheet, to.item.id));
   }
 
   /** Alt with an arrow key moves a slab one step, with Shift all the way; Right and Left open and close a group. */
-  onKey(event: KeyboardEvent, item: Item): void {
+  onKey(event: KeyboardEvent, { item, imprint }: SlabRow): void {
+    if (imprint) return;
     const isForward = event.key === 'ArrowUp';
     if (event.altKey && (isForward || event.key === 'ArrowDown')) {
       const how = event.shiftKey ? (isForward ? 'to-front' : 'to-back') : isForward ? 'forward' : 'back';
@@ -148,10 +160,12 @@ export class DepthPanelComponent {
     event.stopPropagation();
   }
 
-  label({ item, level, place, count }: SlabRow): string {
+  label({ item, imprint, level, place, count }: SlabRow): string {
+    if (imprint) return `${item.name}, printed on ${imprint.name}, ${place + 1} of ${count} from the front`;
     const marks = [item.locked ? ', locked' : '', item.hidden ? ', hidden' : ''].join('');
+    const isInGroup = level > 0 && this.isInGroup(item);
     const kind = item.type === 'group' ? `, group of ${item.items.length}` : '';
-    return `${item.name}${kind}${marks}, ${place + 1} of ${count} from the front${level > 0 ? ' of its group' : ''}`;
+    return `${item.name}${kind}${marks}, ${place + 1} of ${count} from the front${isInGroup ? ' of its group' : ''}`;
   }
 
   rename(item: Item): void {

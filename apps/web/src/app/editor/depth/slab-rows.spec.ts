@@ -39,6 +39,20 @@ describe('the slabs of the side view', () => {
     expect(groupsHolding(sheet, [shape('deep')])).toEqual(['g', 'h']);
   });
 
+  it('are set in where they lie on something else; what is printed stands below its imprint', () => {
+    const on = (id: string, itemId: string): Item => ({ ...shape(id), host: { itemId, areaId: 'area_1' } }) as Item;
+    const stack = [shape('mug'), on('imprint', 'mug'), on('print', 'gone')];
+    const pieces = [shape('mark'), shape('word')];
+    const rows = slabRows(stack, new Set(), ({ id }) => (id === 'imprint' ? pieces : []));
+    expect(rows.map(({ item, level, imprint, place, count }) => [item.id, level, imprint?.id, place, count])).toEqual([
+      ['print', 0, undefined, 0, 3],
+      ['imprint', 1, undefined, 1, 3],
+      ['word', 2, 'imprint', 0, 2],
+      ['mark', 2, 'imprint', 1, 2],
+      ['mug', 0, undefined, 2, 3],
+    ]);
+  });
+
   it('have a tongue that climbs to all that they pass over or under in front of them', () => {
     const rows = slabRows(items, new Set());
     expect(tonguesOf(sheet, rows)).toEqual([

@@ -1,23 +1,46 @@
-import { groupsAround, type Item, type Sheet } from '@kadrosyn/core';
+import { groupsAround, type Item, type Opening, type Sheet } from '@kadrosyn/core';
 
 /** One slab of the side view. */
 export interface SlabRow {
   readonly item: Item;
-  /** How many groups lie around it. */
+  /** How many groups lie around it, and things that it lies on. */
   readonly level: number;
+  /** The imprint that it is a piece of: it lies on the sheet of that. */
+  readonly imprint?: Opening;
   /** Its place in its own list, from the front, and how many lie there. */
   readonly place: number;
   readonly count: number;
 }
 
-/** The slabs of a sheet from front to back; items of a group below it, where the group is open. */
-export function slabRows(items: readonly Item[], open: ReadonlySet<string>, level = 0): SlabRow[] {
-  return items
-    .toReversed()
-    .flatMap((item, place): SlabRow[] => [
-      { item, level, place, count: items.length },
-      ...(item.type === 'group' && open.has(item.id) ? slabRows(item.items, open, level + 1) : []),
-    ]);
+/**
+ * The slabs of a sheet from front to back; items of a group below it, where the group is open. What lies on something else is set in, and pieces of an imprint
+ * stand below that.
+ * @param piecesOf - what is printed by an item; nothing for what is no imprint
+ */
+export function slabRows(
+  items: readonly Item[],
+  open: ReadonlySet<string>,
+  piecesOf: (item: Item) => readonly Item[] = () => [],
+  level = 0,
+): SlabRow[] {
+  return items.toReversed().flatMap((item, place): SlabRow[] => {
+    const own = level + hostsBelow(item, items);
+    const pieces = piecesOf(item);
+    return [
+      { item, level: own, place, count: items.length },
+      ...pieces.toReversed().map((piece, at): SlabRow => ({
+        ...{ item: piece, level: own + 1, place: at, count: pieces.length },
+        imprint: item as Opening,
+      })),
+      ...(item.type === 'group' && open.has(item.id) ? slabRows(item.items, open, piecesOf, own + 1) : []),
+    ];
+  });
+}
+
+/** How many things of the same list lie one on the other below an item. */
+function hostsBelow(item: Item, items: readonly Item[]): number {
+  const host = item.type === 'opening' && item.host ? items.find(({ id }) => id === item.host!.itemId) : undefined;
+  return host ? 1 + hostsBelow(host, items) : 0;
 }
 
 /** Groups that are open because something inside them is selected. */

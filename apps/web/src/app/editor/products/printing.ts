@@ -1,11 +1,13 @@
 import { inject, Injectable } from '@angular/core';
 import {
   addArtwork,
+  emptyImprint,
   fittedArtwork,
   formHolds,
   imprintOf,
+  isPrintedOn,
   landing,
-  layImprint,
+  layEmpty,
   onImprint,
   openingsAt,
   openingsOf,
@@ -22,11 +24,14 @@ import {
 } from '@kadrosyn/core';
 import { AreaLibrary } from '../areas/area-library';
 import { EditorSession } from '../session/session';
+import { FlatGround } from './flat-ground';
 
 /** What letting go of something over a product does. */
 export interface PrintPlan {
   readonly edit: Edit;
   readonly select: string;
+  /** Of the imprint. */
+  readonly sheetId: string;
   readonly artworkId: string;
   readonly word: string;
   readonly area: PhotoArea;
@@ -49,10 +54,11 @@ export type Printed =
 export class Printing {
   private readonly session = inject(EditorSession);
   private readonly library = inject(AreaLibrary);
+  private readonly ground = inject(FlatGround);
   /** One imprint and one piece of artwork for all of a drag. */
   private kept: { readonly key: string; readonly plan: PrintPlan; readonly view: ImprintView } | null = null;
 
-  /** The wall or the cloth of a product at a place of the sheet. */
+  /** What is printed on of a product, at a place of the sheet. */
   placeAt(at: Point): Place | null {
     const context = this.session.context();
     for (const hit of openingsAt(context, at, context.shaper, { reach: 0 })) {
@@ -60,7 +66,7 @@ export class Printing {
       if (imprintOf(context.project, hit)) continue;
       const photo = placedPhoto(hit, context)?.photo;
       const on = photo && sheetToPhoto(hit, at, context);
-      const area = on && this.areasOf(photo).find(({ form }) => isPrinted(form) && formHolds(form, on));
+      const area = on && this.areasOf(photo).find((one) => isPrintedOn(one) && formHolds(one.form, on));
       return area ? { host: hit, photo, area } : null;
     }
     return null;
@@ -99,17 +105,20 @@ export class Printing {
     );
     const known = there ? imprintOf(project, there) : null;
     const key = `${host.id}/${area.id}/${known?.sheet.id ?? ''}`;
-    const view = known ?? (this.kept?.key === key ? this.kept.view : this.newView(place));
+    const around = { ...context, host, photo };
+    const view = known ?? (this.kept?.key === key ? this.kept.view : emptyImprint(around, area, context));
     if (!view) return null;
     const onSheet = at && onImprint(view, at);
     const landed = landing(view, onSheet ?? { x: view.sheet.width / 2, y: view.sheet.height / 2 });
     const fresh = pieceOf(view, printed, landed);
     const piece = this.kept?.key === key && at ? { ...fresh, id: this.kept.plan.artworkId } : fresh;
-    const base = known ? addArtwork(view, piece) : this.laid(place, view, piece);
-    if (!base) return null;
+    const base = known
+      ? addArtwork(view, piece)
+      : layEmpty(around, area, view, [piece], `Print ${piece.name} on ${area.name}`).edit;
     const shown = 'photo' in printed ? printed.photo : printed.itemPhoto;
     const edit = shown ? withPhoto(project, shown, base) : base;
-    const plan = { edit, select: view.opening.id, artworkId: piece.id, word: `Print on ${area.name}`, area, photo };
+    const word = `Print on ${area.name}`;
+    const plan = { edit, select: view.opening.id, sheetId: view.sheet.id, artworkId: piece.id, word, area, photo };
     this.kept = { key, plan, view };
     return plan;
   }
@@ -119,42 +128,14 @@ export class Printing {
   }
 
   /** Does it: what was printed is worked on next. */
-  commit({ edit, select, artworkId, area, photo }: PrintPlan): void {
+  commit({ edit, select, sheetId, artworkId, area, photo }: PrintPlan): void {
     this.end();
     this.session.commit(edit, select);
     this.session.artworkId.set(artworkId);
     this.session.setGrip('photo');
     this.library.keep(photo, area);
+    this.ground.say(sheetId, artworkId);
   }
-
-  private newView({ host, photo, area }: Place): ImprintView | null {
-    const context = this.session.context();
-    const laid = layImprint({ ...context, host, photo }, area, () => [], context);
-    return laid && { opening: laid.opening as ImprintView['opening'], sheet: laid.sheet };
-  }
-
-  /** A new imprint with what is on it, under the ids of `view`. */
-  private laid({ host, photo, area }: Place, view: ImprintView, piece: Opening): Edit | null {
-    const context = this.session.context();
-    const name = `Print ${piece.name} on ${area.name}`;
-    const laid = layImprint({ ...context, host, photo }, area, () => [piece], context, name);
-    if (!laid) return null;
-    return {
-      ...laid.edit,
-      operations: laid.edit.operations.map((operation) => {
-        if (operation.type === 'insert-sheet') return { ...operation, sheet: { ...operation.sheet, id: view.sheet.id } };
-        if (operation.type !== 'insert-item' || operation.item.type !== 'opening') return operation;
-        const { fill } = operation.item;
-        const shown = fill.type === 'sheet' ? { ...fill, sheetId: view.sheet.id } : fill;
-        return { ...operation, item: { ...operation.item, id: view.opening.id, fill: shown } };
-      }),
-    };
-  }
-}
-
-/** Frames and cards hold pictures; walls and cloth are printed on. */
-function isPrinted({ type }: PhotoArea['form']): boolean {
-  return type === 'tube' || type === 'cloth';
 }
 
 function pieceOf(view: ImprintView, printed: Printed, at: Point): Opening {

@@ -53,11 +53,15 @@ export class Cutting {
   /** What had the focus before the view was opened. */
   private before: Element | null = null;
 
-  /** @param opening - that shows the photo; null for a photo of the supplies. */
-  begin(photo: Photo, opening: Opening | null, { clearsFlat = false, letsOut = false } = {}): void {
+  /** @param opening - that shows the photo, on the sheet that is seen or on the one that is said; null for a photo of the supplies. */
+  begin(
+    photo: Photo,
+    opening: Opening | null,
+    { clearsFlat = false, letsOut = false, sheetId = this.session.sheet()?.id } = {},
+  ): void {
     this.before = document.activeElement;
     const known = this.session.project()?.photos[photo.id] ?? photo;
-    this.request.set({ photo: known, openingId: opening?.id ?? null, clearsFlat, letsOut });
+    this.request.set({ photo: known, openingId: opening?.id ?? null, sheetId: sheetId ?? null, clearsFlat, letsOut });
   }
 
   end(): void {
@@ -67,8 +71,18 @@ export class Cutting {
 
   /** The opening as it is now; null where the photo came from the supplies. */
   opening(): Opening | null {
-    const sheet = this.session.sheet();
-    return (sheet && findOpening(sheet, this.request()?.openingId)) ?? null;
+    const request = this.request();
+    const [project, seen] = [this.session.project(), this.session.sheet()];
+    const sheet = (project && request?.sheetId && findSheet(project, request.sheetId)) || seen;
+    return (sheet && findOpening(sheet, request?.openingId)) ?? null;
+  }
+
+  /** As the session has it, but on the sheet that the opening lies on: artwork of a product lies on a sheet of its own. */
+  private context(): ReturnType<EditorSession['context']> {
+    const context = this.session.context();
+    const { sheetId } = this.request() ?? {};
+    const sheet = sheetId && findSheet(context.project, sheetId);
+    return sheet ? { ...context, sheet } : context;
   }
 
   /**
@@ -96,7 +110,7 @@ export class Cutting {
   }
 
   private edit(project: Project, photo: Photo, { cutout, show, focus, letsOut }: Use, opening: Opening | null): Edit {
-    const context = this.session.context();
+    const context = this.context();
     const known = project.photos[photo.id] ?? photo;
     const others = (known.cutouts ?? []).filter(({ id }) => id !== cutout.id);
     const after = { cutouts: [...others, cutout], ...(focus ? { focus } : {}) };
@@ -135,7 +149,7 @@ export class Cutting {
 
   /** A subject that lies in a part that was trimmed off is brought back: the photo would be gone from the sheet. */
   private keptInSight(project: Project, edit: Edit, { id }: Opening): Edit {
-    const { sheet: before, shaper } = this.session.context();
+    const { sheet: before, shaper } = this.context();
     const after = applyEdit(project, edit);
     const sheet = findSheet(after, before.id)!;
     const opening = findOpening(sheet, id)!;
@@ -146,7 +160,7 @@ export class Cutting {
 
   /** Its subject only, all of it: trimmed to a part without the subject, the photo would be gone. */
   private shownAlone(opening: Opening, photo: Photo, sheet: Sheet): ItemProperties {
-    const { shaper } = this.session.context();
+    const { shaper } = this.context();
     const wide = photo.focus
       ? widenToHold(opening, photo.focus, { sheet, sheets: [], photos: { [photo.id]: photo }, shaper })
       : {};
@@ -156,7 +170,7 @@ export class Cutting {
 
   /** A loose photo has no edge to come out of: its subject passes over all that lies on it. Where nothing does, it is shown alone. */
   private letOver(project: Project, edit: Edit, { id }: Opening): Edit {
-    const { sheet: before, shaper } = this.session.context();
+    const { sheet: before, shaper } = this.context();
     const after = applyEdit(project, edit);
     const sheet = findSheet(after, before.id)!;
     const opening = findOpening(sheet, id)!;

@@ -1,18 +1,20 @@
-import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, effect, inject, input, untracked } from '@angular/core';
 import { MatButtonModule } from '@angular/material/button';
 import { MatTooltipModule } from '@angular/material/tooltip';
 import { loosePhoto, newId, type Opening, type Photo, type Point } from '@kadrosyn/core';
 import { RovingFocusDirective } from '../../interface/roving-focus.directive';
 import { SteadyRowDirective } from '../../interface/steady-row.directive';
 import { MockupList, type ShownMockup } from '../products/mockup-list';
+import { MockupPictures } from '../products/mockup-pictures';
 import { sizeOnProduct } from '../products/size-on-product';
 import { EditorSession } from '../session/session';
 import { ItemAdder } from './item-adder';
+import { MockupPictureComponent } from './mockup-picture.component';
 
 /** Photos of products: a click or a drag lays one on the sheet; what is dropped onto it there is printed on it. */
 @Component({
   selector: 'ka-mockup-supplies',
-  imports: [MatButtonModule, MatTooltipModule, RovingFocusDirective, SteadyRowDirective],
+  imports: [MatButtonModule, MatTooltipModule, MockupPictureComponent, RovingFocusDirective, SteadyRowDirective],
   template: `
     <div class="row" kaSteadyRow kaRovingFocus role="group" aria-label="Mockups">
       @for (mockup of mockups(); track mockup.entry.photo.id) {
@@ -27,14 +29,7 @@ import { ItemAdder } from './item-adder';
           (pointerdown)="begin($event, mockup)"
           (click)="click(mockup)"
         >
-          <img
-            loading="lazy"
-            [attr.width]="mockup.entry.photo.width"
-            [attr.height]="mockup.entry.photo.height"
-            [src]="mockup.entry.thumbnail"
-            alt=""
-            draggable="false"
-          />
+          <ka-mockup-picture [mockup]="mockup" />
           @if (here().has(mockup.entry.photo.id)) {
             <span class="mark">here</span>
           }
@@ -58,6 +53,7 @@ import { ItemAdder } from './item-adder';
 export class MockupSuppliesComponent {
   private readonly session = inject(EditorSession);
   private readonly adder = inject(ItemAdder);
+  private readonly pictures = inject(MockupPictures);
   readonly list = inject(MockupList);
   readonly search = input.required<string>();
 
@@ -73,6 +69,10 @@ export class MockupSuppliesComponent {
 
   constructor() {
     void this.list.load();
+    effect(() => {
+      const [mockups, artwork] = [this.list.mockups(), this.pictures.artwork()];
+      untracked(() => void this.pictures.draw(mockups.map(withAreas), artwork));
+    });
   }
 
   /** "180 × 65.5 mm" of all its areas that have one. */

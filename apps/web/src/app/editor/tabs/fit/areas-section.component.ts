@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, effect, inject, input } f
 import { MatButtonModule } from '@angular/material/button';
 import { MatDialog } from '@angular/material/dialog';
 import { MatMenuModule } from '@angular/material/menu';
-import { placedPhoto, type Opening, type PhotoArea } from '@kadrosyn/core';
+import { placedPhoto, type Opening, type PhotoArea, type PrintedForm } from '@kadrosyn/core';
 import { IconComponent } from '../../../interface/icon.component';
 import { RenameDialog } from '../../../interface/rename.dialog';
 import { AreaEditing } from '../../areas/area-editing';
@@ -30,6 +30,7 @@ import { LyingSectionComponent } from './lying-section.component';
             <mat-menu #more="matMenu">
               <button mat-menu-item (click)="printOn(area, 'tube')">Print on it: a round wall</button>
               <button mat-menu-item (click)="printOn(area, 'cloth')">Print on it: cloth</button>
+              <button mat-menu-item (click)="printOn(area, 'flat')">Print on it: something flat</button>
               <button mat-menu-item (click)="rename(area)">Rename</button>
               <button mat-menu-item (click)="remove(area)">Remove</button>
             </mat-menu>
@@ -92,7 +93,7 @@ export class AreasSectionComponent {
     if (opening) this.editing.layIn(opening, area);
   }
 
-  printOn(area: PhotoArea, as: 'tube' | 'cloth'): void {
+  printOn(area: PhotoArea, as: PrintedForm): void {
     const opening = this.session.background() ?? this.session.settledOpening();
     if (opening) this.editing.printOn(opening, area, as);
   }

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { MatButtonModule } from '@angular/material/button';
 import { MatButtonToggleModule } from '@angular/material/button-toggle';
-import { changeItem, newestRevision, takeOff, type Cutout, type Host, type Opening } from '@kadrosyn/core';
+import { changeItem, newestRevision, takeOff, type Cutout, type Host, type Opening, type PrintedForm } from '@kadrosyn/core';
 import { ShownToggleDirective } from '../../../interface/shown-toggle.directive';
 import { SliderFieldComponent, type SliderChange } from '../../../interface/slider-field.component';
 import { AreaEditing } from '../../areas/area-editing';
@@ -17,7 +17,7 @@ import { EditorSession } from '../../session/session';
   template: `
     @if (lying(); as where) {
       <p class="news">Lies in {{ where.area.name }} of {{ where.host.name }} and goes with it.</p>
-      @if (where.area.surface && !isInk()) {
+      @if (where.area.surface) {
         <ka-slider-field
           label="Takes light"
           unit="%"
@@ -56,6 +56,7 @@ import { EditorSession } from '../../session/session';
         <div class="choices">
           <button matButton="outlined" (click)="printOn('tube')">It is a round wall</button>
           <button matButton="outlined" (click)="printOn('cloth')">It is cloth</button>
+          <button matButton="outlined" (click)="printOn('flat')">It is flat</button>
         </div>
       }
     }
@@ -71,8 +72,6 @@ export class LyingSectionComponent {
   readonly opening = input.required<Opening>();
   readonly lying = computed(() => lyingOf(this.opening(), this.session.context()));
   readonly light = computed(() => Math.round(100 * (this.opening().host?.light ?? 1)));
-  /** The light on ink stands with the ink. */
-  readonly isInk = computed(() => this.opening().host?.opaque !== undefined);
   readonly isEmpty = computed(() => this.opening().fill.type === 'none');
   readonly isBehind = computed(() => this.opening().host?.behind ?? true);
   readonly isLooking = computed(() => this.surfaces.looking().has(this.lying()?.area.id ?? ''));
@@ -94,7 +93,7 @@ export class LyingSectionComponent {
   }
 
   /** The empty opening becomes an imprint. */
-  printOn(as: 'tube' | 'cloth'): void {
+  printOn(as: PrintedForm): void {
     const [opening, lying] = [this.session.settledOpening(), this.lying()];
     if (opening && lying) this.editing.printOn(lying.host, lying.area, as, opening);
   }

@@ -10,7 +10,6 @@ import {
   removeItem,
   sizeArea,
   sizeArtwork,
-  type Host,
   type Item,
   type Opening,
 } from '@kadrosyn/core';
@@ -26,11 +25,19 @@ import { imprintFindings } from '../../products/imprint-findings';
 import { sizeOnProduct } from '../../products/size-on-product';
 import { EditorSession } from '../../session/session';
 import { EditorActions } from '../../state/editor.actions';
+import { FlatGroundComponent } from './flat-ground.component';
 
 /** What is printed on a product: its ink, its true size, and its file for the printer. */
 @Component({
   selector: 'ka-product-tab',
-  imports: [CornerButtonsComponent, LyingSectionComponent, MatButtonModule, NumberFieldComponent, SliderFieldComponent],
+  imports: [
+    CornerButtonsComponent,
+    FlatGroundComponent,
+    LyingSectionComponent,
+    MatButtonModule,
+    NumberFieldComponent,
+    SliderFieldComponent,
+  ],
   templateUrl: './product-tab.component.html',
   styleUrl: '../../parts/panel-section.scss',
   styles: `
@@ -74,7 +81,6 @@ export class ProductTabComponent {
   readonly opening = input.required<Opening>();
   readonly lying = computed(() => lyingOf(this.opening(), this.session.context()));
   readonly opaque = computed(() => Math.round(100 * (this.opening().host?.opaque ?? 0)));
-  readonly light = computed(() => Math.round(100 * (this.opening().host?.light ?? 1)));
   readonly turn = computed(() => {
     const { outline } = this.opening();
     return outline.type === 'tube' ? Math.round(outline.turn) : null;
@@ -97,6 +103,11 @@ export class ProductTabComponent {
       return { item, words: size ? `${sizeOnProduct(size.width)} × ${sizeOnProduct(size.height)} mm` : '' };
     });
   });
+  /** The chosen piece, where it is one that may show a photo. */
+  readonly artworkPhoto = computed(() => {
+    const artwork = this.imprints.artwork();
+    return artwork?.type === 'opening' ? artwork : null;
+  });
   /** Of the file for the printer. */
   readonly sheetWords = computed(() => {
     const sheet = this.imprints.view()?.sheet;
@@ -109,11 +120,11 @@ export class ProductTabComponent {
   });
 
   setOpaque({ value, how }: SliderChange): void {
-    this.change(how, 'Ink of', (host) => ({ ...host, opaque: value / 100 }));
-  }
-
-  setLight({ value, how }: SliderChange): void {
-    this.change(how, 'Light on', ({ light: _before, ...host }) => (value === 100 ? host : { ...host, light: value / 100 }));
+    const opening = this.session.settledOpening();
+    if (!opening?.host) return;
+    const { sheet } = this.session.context();
+    const host = { ...opening.host, opaque: value / 100 };
+    this.session.applyAs(how, changeItem(sheet, opening, { host }, `Ink of ${opening.name}`));
   }
 
   setTurn({ value, how }: SliderChange): void {
@@ -192,12 +203,5 @@ export class ProductTabComponent {
   openFlat(): void {
     const view = this.imprints.view();
     if (view) this.session.showSheet(view.sheet.id);
-  }
-
-  private change(how: SliderChange['how'], what: string, by: (host: Host) => Host): void {
-    const opening = this.session.settledOpening();
-    if (!opening?.host) return;
-    const { sheet } = this.session.context();
-    this.session.applyAs(how, changeItem(sheet, opening, { host: by(opening.host) }, `${what} ${opening.name}`));
   }
 }

@@ -90,6 +90,63 @@ test('ready artwork is printed on a bag, in ink that lets the canvas be seen or 
   expect(lightness(opaque)).toBeGreaterThan(1.08 * lightness(clear));
   // Beside the print nothing is different.
   expect(apart(at(opaque, 700, 700), at(clear, 700, 700))).toBe(0);
+  await expect(editor.depth.getByRole('button', { name: /^glaze-teal, printed on Front of the bag, 1 of 1/ })).toBeVisible();
+  // Its artwork is seen on the other products too.
+  await editor.tab('Mockups');
+  await expect(editor.supplies.getByRole('button', { name: /^Mug side/ }).locator('canvas')).toBeVisible({ timeout: 20_000 });
+  // Without the folds it lies elsewhere, by a few px.
+  await editor.panel.getByRole('textbox', { name: 'Follows folds' }).fill('0');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('button', { name: 'Undo: Folds of Front of the bag' })).toBeVisible();
+  await editor.saved();
+  const flat = await pixelsOf((await editor.export()).bytes);
+  expect(apart(at(flat, 700, 700), at(opaque, 700, 700))).toBe(0);
+  let differing = 0;
+  for (let y = 900; y < 1500; y += 3)
+    for (let x = 700; x < 1300; x += 3) if (apart(at(flat, x, y), at(opaque, x, y)) > 6) differing++;
+  expect(differing).toBeGreaterThan(200);
+});
+
+test('artwork on a plain ground is seen when it is printed, and comes without it', async ({ page }) => {
+  const disc = Buffer.from(
+    '<svg width="400" height="400"><rect width="400" height="400" fill="#fff"/><circle cx="200" cy="200" r="150" fill="#264"/></svg>',
+  );
+  const editor = await Editor.home(page);
+  await editor.begin('Shop picture');
+  await editor.tab('Mockups');
+  await editor.supplies.getByRole('button', { name: /^Mug side/ }).click();
+  await editor.photosShown();
+  await editor.tab('Photos');
+  const bytes = await sharp(disc).png().toBuffer();
+  const input = editor.supplies.locator('input[type=file][multiple]');
+  await input.setInputFiles([{ name: 'Stamp.png', mimeType: 'image/png', buffer: bytes }]);
+  await expect(editor.supplies.getByRole('button', { name: /^Stamp: / })).toBeVisible();
+  await editor.dragSupply(/^Stamp: /, { x: 0.44, y: 0.5 });
+  await expect(page.getByRole('button', { name: 'Undo: Print Stamp on Mug side' })).toBeVisible();
+  await expect(editor.panel).toContainText('Stamp has a plain ground, which is printed with it.');
+  await expect(editor.panel.getByRole('img', { name: 'Stamp without its ground' })).toBeVisible();
+  await expectAccessible(page);
+  await editor.panel.getByRole('button', { name: 'Clear it…' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Use cutout' }).click();
+  await expect(page.getByRole('button', { name: 'Undo: Cut out Stamp in Stamp' })).toBeVisible();
+  await expect(editor.panel).not.toContainText('plain ground');
+  await editor.saved();
+  const arriving = page.waitForEvent('download');
+  await editor.panel.getByRole('button', { name: 'PNG for the printer' }).click();
+  const { data, info } = await sharp(await (await arriving).path())
+    .raw()
+    .toBuffer({ resolveWithObject: true });
+  const alphas = new Uint8Array(info.width * info.height).map((_, i) => data[4 * i + 3]!);
+  const opaque = alphas.filter((alpha) => alpha === 255).length;
+  const seen = alphas.filter((alpha) => alpha > 0).length;
+  // A disc: no more of its square than pi / 4 of its middle three quarters, which its own bounds say.
+  let [first, last] = [info.width, -1];
+  alphas.forEach((alpha, i) => {
+    if (alpha > 0) [first, last] = [Math.min(first, i % info.width), Math.max(last, i % info.width)];
+  });
+  const across = last - first + 1;
+  expect(opaque / across ** 2).toBeGreaterThan(0.76);
+  expect(seen / across ** 2).toBeLessThan(0.81);
 });
 
 test('artwork is moved, turned round and taken off where it lies on the mug, by pointer and by keys', async ({ page }) => {

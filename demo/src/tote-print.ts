@@ -25,7 +25,7 @@ export function totePrint(photos: SamplePhotos, shaper: Shaper): Project {
 
 /** 178 mm wide, in the middle of the bag. */
 function artwork(kit: SheetKit, glaze: SamplePhotos['glaze-teal'], shaper: Shaper): readonly Item[] {
-  const letters = kit.text('CLAY', 125, 102, 80, { axes: { wght: 900, wdth: 118 }, colour: INK });
+  const letters = kit.text('CLAY', 125, 106, 54, { axes: { wght: 900, wdth: 118 }, colour: INK });
   return [
     fillOpeningWith(letters, glaze, {}, kit.sheet('Front', []), shaper),
     kit.text('thrown, fired and glazed', 125, 148, 14.5, { axes: { wght: 560, wdth: 105 }, colour: INK }),

@@ -66,6 +66,9 @@ import { FlatGroundComponent } from './flat-ground.component';
       float: right;
       color: var(--soft);
     }
+    .pieces .on small {
+      color: inherit;
+    }
     .finding {
       color: var(--amber);
     }

@@ -48,7 +48,7 @@ test('axe finds nothing while filling', async ({ page }) => {
   await expectAccessible(page);
   await page.keyboard.press('Escape');
   await editor.supplies.getByRole('button', { name: 'Picture library' }).click();
-  await expect(editor.supplies.getByRole('status')).toHaveText('30 pictures');
+  await expect(editor.supplies.getByRole('status')).toHaveText('33 pictures');
   await expectAccessible(page);
   await editor.tab('Artwork');
   await editor.supplies.getByRole('button', { name: 'Wreath' }).click();

@@ -163,7 +163,7 @@ test('the picture library is searched by words, shown in pages, and used by clic
   await editor.begin('Post');
   await editor.supplies.getByRole('button', { name: 'Picture library' }).click();
   const pictures = editor.supplies.locator('.photo');
-  await expect(editor.supplies.getByRole('status')).toHaveText('30 pictures');
+  await expect(editor.supplies.getByRole('status')).toHaveText('33 pictures');
   await expect(pictures).toHaveCount(12);
   await editor.supplies.getByRole('button', { name: 'More pictures' }).click();
   await expect(pictures).toHaveCount(24);

@@ -10,7 +10,7 @@ export interface ProductScene {
 
 const plaster: Material = { colour: (p) => tinted([0.74, 0.7, 0.645], 1 + 0.05 * grain(p, 9) + 0.02 * grain(p, 1.1)) };
 const oak: Material = { colour: (p) => tinted([0.52, 0.37, 0.235], planks(p)) };
-const clay: Material = { colour: (p) => tinted([0.5, 0.27, 0.17], 1 + 0.1 * grain(p, 0.8)), gloss: 0.02, rough: 0.25 };
+const clay: Material = { colour: (p) => tinted([0.5, 0.27, 0.17], 1 + 0.1 * grain(p, 0.8)) };
 const paper: Material = { colour: (p) => tinted([0.82, 0.805, 0.78], 1 + 0.012 * grain(p, 0.12)) };
 const cork: Material = { colour: (p) => tinted([0.55, 0.38, 0.23], speckles(p, 0.32)) };
 const kraft: Material = {
@@ -23,7 +23,7 @@ function tinted([r, g, b]: Vector, by: number): Vector {
   return [r * by, g * by, b * by];
 }
 
-const SIZE = 1400;
+const SIZE = 1200;
 /** A tall window to the left, in front of the wall. */
 const window = {
   corner: [-160, 150, 60] as Vector,
@@ -51,8 +51,8 @@ function posterBoard(): ProductScene {
       block(sheet, [width, height, 0.06], 0, lean, paper),
       ball(pin(-19), 0.5, brass),
       ball(pin(19), 0.5, brass),
-      ball([37, 6.4, 12], 6.4, clay),
-      tube([37, 11.6, 12], 2.6, 3.4, clay),
+      ball([32.6, 6, 13], 6, clay),
+      tube([32.6, 10.8, 13], 2.5, 3.2, clay),
     ],
     window,
     room,

@@ -67,21 +67,32 @@ export function ball(middle: Vector, radius: number, material: Material): Solid 
 export function block(middle: Vector, size: Vector, turn: number, lean: number, material: Material): Solid {
   const frame = frameOf(turn, lean);
   const half: Vector = [size[0] / 2, size[1] / 2, size[2] / 2];
-  const inFrame = (p: Vector): Vector => [dot(p, frame[0]), dot(p, frame[1]), dot(p, frame[2])];
+  const [[ax, ay, az], [ux, uy, uz], [ox, oy, oz]] = frame;
+  const [hx, hy, hz] = half;
+  const [mx, my, mz] = middle;
   return {
     hit: (from, along, nearest) => {
-      const [o, d] = [inFrame(add(from, middle, -1)), inFrame(along)];
-      let [enter, leave, axis] = [-Infinity, Infinity, 0];
-      for (let i = 0; i < 3; i++) {
-        const [a, b] = [(-half[i]! - o[i]!) / d[i]!, (half[i]! - o[i]!) / d[i]!];
-        const [first, last] = a < b ? [a, b] : [b, a];
-        if (first > enter) [enter, axis] = [first, i];
-        leave = Math.min(leave, last);
-      }
-      if (enter > leave || enter <= NEAR || enter >= nearest) return null;
-      const side = d[axis]! > 0 ? -1 : 1;
-      const normal = frame[axis]!;
-      const local = add(o, d, enter);
+      // One by one: taking arrays apart costs more than all the rest of this.
+      const x = from[0] - mx;
+      const y = from[1] - my;
+      const z = from[2] - mz;
+      const px = ax * x + ay * y + az * z;
+      const py = ux * x + uy * y + uz * z;
+      const pz = ox * x + oy * y + oz * z;
+      const dx = ax * along[0] + ay * along[1] + az * along[2];
+      const dy = ux * along[0] + uy * along[1] + uz * along[2];
+      const dz = ox * along[0] + oy * along[1] + oz * along[2];
+      const enterX = (-Math.sign(dx) * hx - px) / dx;
+      const enterY = (-Math.sign(dy) * hy - py) / dy;
+      const enterZ = (-Math.sign(dz) * hz - pz) / dz;
+      const enter = Math.max(enterX, enterY, enterZ);
+      if (!(enter > NEAR) || enter >= nearest) return null;
+      const leave = Math.min((Math.sign(dx) * hx - px) / dx, (Math.sign(dy) * hy - py) / dy, (Math.sign(dz) * hz - pz) / dz);
+      if (enter > leave) return null;
+      const axis = enter === enterX ? 0 : enter === enterY ? 1 : 2;
+      const side = [dx, dy, dz][axis]! > 0 ? -1 : 1;
+      const normal = frame[axis];
+      const local: Vector = [px + enter * dx, py + enter * dy, pz + enter * dz];
       return { distance: enter, normal: [side * normal[0], side * normal[1], side * normal[2]], local, material };
     },
   };
@@ -100,11 +111,13 @@ export function tube(foot: Vector, radius: number, height: number, material: Mat
   const most = (sector * Math.PI) / 180;
   return {
     hit: (from, along, nearest) => {
-      const o = add(from, foot, -1);
-      const a = along[0] ** 2 + along[2] ** 2;
-      const b = o[0] * along[0] + o[2] * along[2];
-      const inside = b * b - a * (o[0] ** 2 + o[2] ** 2 - radius ** 2);
+      const x = from[0] - foot[0];
+      const z = from[2] - foot[2];
+      const a = along[0] * along[0] + along[2] * along[2];
+      const b = x * along[0] + z * along[2];
+      const inside = b * b - a * (x * x + z * z - radius * radius);
       if (inside < 0) return null;
+      const o = add(from, foot, -1);
       const distance = (-b - Math.sqrt(inside)) / a;
       const local = add(o, along, distance);
       const isOnWall = local[1] >= 0 && local[1] <= height && Math.abs(Math.atan2(local[0], local[2])) <= most;
@@ -116,7 +129,6 @@ export function tube(foot: Vector, radius: number, height: number, material: Mat
   };
 }
 
-// eslint-disable-next-line max-params -- once for each ray
 function lid(o: Vector, along: Vector, radius: number, height: number, nearest: number, material: Material): Hit | null {
   if (along[1] >= 0) return null;
   const distance = (height - o[1]) / along[1];

@@ -9,12 +9,25 @@ function lattice(x: number, y: number, z: number): number {
 
 /** Smooth noise from -1 to 1 (K. Perlin's idea, with values at the places of the lattice). @param size - of its grain, cm */
 export function grain(p: Vector, size: number): number {
-  const [x, y, z] = [p[0] / size, p[1] / size, p[2] / size];
-  const [i, j, k] = [Math.floor(x), Math.floor(y), Math.floor(z)];
-  const [u, v, w] = [smooth(x - i), smooth(y - j), smooth(z - k)];
-  const mix = (a: number, b: number, share: number): number => a + (b - a) * share;
-  const row = (dy: number, dz: number): number => mix(lattice(i, j + dy, k + dz), lattice(i + 1, j + dy, k + dz), u);
-  return mix(mix(row(0, 0), row(1, 0), v), mix(row(0, 1), row(1, 1), v), w);
+  const x = p[0] / size;
+  const y = p[1] / size;
+  const z = p[2] / size;
+  const i = Math.floor(x);
+  const j = Math.floor(y);
+  const k = Math.floor(z);
+  const u = smooth(x - i);
+  const v = smooth(y - j);
+  const near = mix(alongRow(i, j, k, u), alongRow(i, j + 1, k, u), v);
+  const far = mix(alongRow(i, j, k + 1, u), alongRow(i, j + 1, k + 1, u), v);
+  return mix(near, far, smooth(z - k));
+}
+
+function alongRow(i: number, j: number, k: number, share: number): number {
+  return mix(lattice(i, j, k), lattice(i + 1, j, k), share);
+}
+
+function mix(a: number, b: number, share: number): number {
+  return a + (b - a) * share;
 }
 
 function smooth(t: number): number {

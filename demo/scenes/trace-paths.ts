@@ -1,14 +1,14 @@
 import { add, cross, dot, unit, type Hit, type Solid, type Vector } from './solids.js';
 
 /** A window: light comes from the rectangle that goes from a corner along two sides. */
-export interface Window {
+interface Window {
   readonly corner: Vector;
   readonly across: Vector;
   readonly down: Vector;
   readonly light: Vector;
 }
 
-export interface Camera {
+interface Camera {
   readonly at: Vector;
   readonly to: Vector;
   /** Degrees of what is seen across. */
@@ -77,7 +77,7 @@ function spread(share: number): number {
 }
 
 /** @param strata - where in the window light is looked for first, 0 to 1 */
-// eslint-disable-next-line max-params -- once for each path
+
 function follow(
   { solids, window, room }: Scene,
   from: Vector,
@@ -88,27 +88,31 @@ function follow(
   let through: Vector = [1, 1, 1];
   let light: Vector = [0, 0, 0];
   const multiplied = (a: Vector, b: Vector): Vector => [a[0] * b[0], a[1] * b[1], a[2] * b[2]];
-  let [origin, direction] = [from, along];
+  let origin = from;
+  let direction = along;
   for (let bounce = 0; bounce < BOUNCES; bounce++) {
     const hit = nearest(solids, origin, direction);
     if (!hit) return add(light, multiplied(through, seenInRoom(window, room, origin, direction, bounce)));
     const { normal, material } = hit;
-    const place = add(add(origin, direction, hit.distance), normal, 1e-3);
+    const place = onto(origin, direction, hit);
     const facing = -dot(direction, normal);
     const mirrored = (material.gloss ?? 0) + (1 - (material.gloss ?? 0)) * (material.gloss ? (1 - facing) ** 5 : 0);
-    if (random() < mirrored) {
-      const straight = add(direction, normal, 2 * facing);
-      direction = unit(add(straight, inBall(random), material.rough ?? 0.02));
-      origin = place;
-      // What mirrors the window shows it.
-      if (bounce === 0) {
-        const seen = nearest(solids, origin, direction);
-        if (!seen) return add(light, multiplied(through, seenInRoom(window, room, origin, direction, 0)));
-      }
-      continue;
+    if (mirrored > 0 && bounce === 0) {
+      // Both ways are followed where one looks straight at it: chance alone would make its lights grainy.
+      const straight = unit(add(add(direction, normal, 2 * facing), inBall(random), material.rough ?? 0.02));
+      const seen = nearest(solids, place, straight);
+      const mirror = seen
+        ? multiplied(
+            seen.material.colour(seen.local),
+            fromWindow(solids, window, onto(place, straight, seen), seen.normal, ...strata),
+          )
+        : seenInRoom(window, room, place, straight, 0);
+      light = add(light, multiplied(through, mirror), mirrored);
+      through = multiplied(through, [1 - mirrored, 1 - mirrored, 1 - mirrored]);
     }
     through = multiplied(through, material.colour(hit.local));
-    const [u, v] = bounce === 0 ? strata : [random(), random()];
+    const u = bounce === 0 ? strata[0] : random();
+    const v = bounce === 0 ? strata[1] : random();
     light = add(light, multiplied(through, fromWindow(solids, window, place, normal, u, v)));
     direction = unit(add(normal, unit(inBall(random))));
     origin = place;
@@ -116,14 +120,25 @@ function follow(
   return light;
 }
 
+/** Just before what a ray meets. */
+function onto(from: Vector, along: Vector, { distance, normal }: Hit): Vector {
+  return add(add(from, along, distance), normal, 1e-3);
+}
+
 function nearest(solids: readonly Solid[], from: Vector, along: Vector): Hit | null {
   let found: Hit | null = null;
-  for (const solid of solids) found = solid.hit(from, along, found?.distance ?? Infinity) ?? found;
+  let most = Infinity;
+  for (const solid of solids) {
+    const hit = solid.hit(from, along, most);
+    if (!hit) continue;
+    found = hit;
+    most = hit.distance;
+  }
   return found;
 }
 
 /** Light from a place of the window, as far as nothing stands between. */
-// eslint-disable-next-line max-params -- once for each surface of a path
+
 function fromWindow(solids: readonly Solid[], window: Window, place: Vector, normal: Vector, u: number, v: number): Vector {
   const { corner, across, down, light } = window;
   const target = add(add(corner, across, u), down, v);

@@ -111,6 +111,65 @@ export const MOCKUPS: Partial<Record<SamplePhotoName, { readonly title: string; 
       },
     ],
   },
+  'poster-board': {
+    title: 'Poster on a board',
+    areas: [
+      {
+        id: 'board-poster',
+        name: 'Poster on the board',
+        form: flat([258.1, 158.5], [870.3, 157.7], [874.2, 1031.9], [249.9, 1030.1]),
+        size: { width: 420, height: 594 },
+        // What holds it stands in front of it: that is looked for when something is laid there.
+      },
+    ],
+  },
+  'label-jar': {
+    title: 'Label on a jar',
+    areas: [
+      {
+        id: 'jar-label',
+        name: 'Label of the jar',
+        form: {
+          type: 'tube',
+          corners: [point([257, 497]), point([831, 496.4]), point([829.2, 852.7]), point([259.7, 853.8])],
+          top: point([544.2, 523.2]),
+          bottom: point([544.7, 899.2]),
+          kappa: 0.0563,
+          // The label goes 160 degrees round the jar; its middle is turned away by one.
+          around: 157,
+        },
+        size: { width: 126.6, height: 58 },
+        surface: { base: [0.6312, 0.5665, 0.4919], light: [0.6312, 0.5665, 0.4919], blur: 0.57 },
+      },
+    ],
+  },
+  'lid-box': {
+    title: 'Box with a lid',
+    areas: [
+      {
+        id: 'box-lid',
+        name: 'Lid of the box',
+        form: {
+          type: 'flat',
+          corners: [point([395.5, 307.3]), point([1125.1, 409.9]), point([892.6, 565.3]), point([95.5, 433.6])],
+        },
+        size: { width: 204, height: 134 },
+        printed: true,
+        surface: { base: [0.4062, 0.2672, 0.1497], light: [0.6724, 0.5906, 0.4851], blur: 0.46 },
+      },
+      {
+        id: 'box-front',
+        name: 'Front of the box',
+        form: {
+          type: 'flat',
+          corners: [point([113.6, 570.5]), point([883.9, 712.8]), point([877.6, 953.7]), point([123.2, 790.4])],
+        },
+        size: { width: 200, height: 56 },
+        printed: true,
+        surface: { base: [0.5722, 0.3718, 0.2044], light: [0.6724, 0.5906, 0.4851], blur: 0.55 },
+      },
+    ],
+  },
   'card-table': {
     title: 'Card on the table',
     areas: [

@@ -7,6 +7,9 @@ export interface PictureTags {
 }
 
 export const PICTURE_TAGS: Readonly<Record<SamplePhotoName, PictureTags>> = {
+  'poster-board': { title: 'Poster on a board', tags: ['poster', 'board', 'cork', 'blank', 'paper'] },
+  'label-jar': { title: 'Jar with a plain label', tags: ['jar', 'label', 'blank', 'product', 'kitchen'] },
+  'lid-box': { title: 'Plain box with a lid', tags: ['box', 'cardboard', 'blank', 'product', 'parcel'] },
   'heron-shore': { title: 'Heron on the shore', tags: ['heron', 'bird', 'clay', 'animal', 'water', 'lake'] },
   'lake-dusk': { title: 'Lake at dusk', tags: ['lake', 'water', 'evening', 'landscape', 'blue'] },
   'mug-teal': { title: 'Teal mug', tags: ['mug', 'cup', 'teal', 'pottery', 'product'] },

@@ -6,6 +6,9 @@ import type { SamplePhotoName } from './sample-photos.js';
  * it takes more than half of the time of taking a picture in, and the samples do not change.
  */
 export const SAMPLE_FOCUS: Readonly<Record<SamplePhotoName, Bounds | null>> = {
+  'lid-box': { x: 222.7, y: 482, width: 956.9, height: 389.4 },
+  'label-jar': { x: 347.9, y: 207.7, width: 589.9, height: 814.8 },
+  'poster-board': { x: 402.4, y: 306.6, width: 797.6, height: 753.9 },
   'window-room': null,
   loupe: { x: 460.3, y: 451.4, width: 898.9, height: 906.7 },
   'card-table': { x: 407.9, y: 307.4, width: 932.1, height: 428 },

@@ -2,6 +2,9 @@ import { fileURLToPath } from 'node:url';
 
 /** Sample pictures by name, in the order in which they are added (the last stands first in the supplies). */
 export const SAMPLE_PHOTOS = [
+  'lid-box',
+  'label-jar',
+  'poster-board',
   'window-room',
   'loupe',
   'card-table',

@@ -20,6 +20,7 @@ import {
   type SnapTargets,
 } from '@kadrosyn/core';
 import { SheetPainter, type RenderResources } from '@kadrosyn/render';
+import { artworkMoved, awaiting } from './imprint-frames.js';
 import { draw, resourcesFor, type PictureRequest } from './picture.js';
 import { moodAt, sliderChange, type Slider } from './slider-change.js';
 
@@ -28,8 +29,8 @@ export interface FramesRequest extends PictureRequest {
   readonly viewport: { readonly width: number; readonly height: number };
   readonly itemId: string;
   readonly frames: number;
-  /** What is done to the item in every frame. @default 'photo' */
-  readonly gesture?: 'photo' | 'opening' | 'corner' | 'letter' | 'snapped' | 'mood' | Slider;
+  /** What is done to the item in every frame; of `imprint` the item is the product. @default 'photo' */
+  readonly gesture?: 'imprint' | 'photo' | 'opening' | 'corner' | 'letter' | 'snapped' | 'mood' | Slider;
 }
 
 /** Median times in ms. */
@@ -60,7 +61,10 @@ async function timeFrames(request: FramesRequest): Promise<FrameTimes> {
   const scale = Math.min(width / sheet.width, height / sheet.height);
   const view = { scale, left: Math.round((width - sheet.width * scale) / 2), top: 0 };
   const painter = new SheetPainter(context);
-  const moved = (step: number): Sheet => changedSheet(request, sheet, opening, step, resources);
+  const isPrinted = request.gesture === 'imprint';
+  const moved = (step: number): ResolvedSheet =>
+    isPrinted ? artworkMoved(request.project, step) : resolved(changedSheet(request, sheet, opening, step, resources));
+  const draft = { ...(isPrinted ? awaiting(resources) : resources), draft: true };
 
   const photo = request.project.photos[opening.fill.type === 'photo' ? opening.fill.photoId : '']!;
   const level = resources.source.level(photo.id, Math.max(width / photo.width, height / photo.height))!;
@@ -72,11 +76,10 @@ async function timeFrames(request: FramesRequest): Promise<FrameTimes> {
     flush();
   });
   painter.paint(resolved(sheet), view, 0, resources);
-  painter.paint(resolved(moved(1)), view, 0, resources);
+  painter.paint(moved(1), view, 0, resources);
   // What the gesture itself computes counts too.
   const frame = (step: number): void => {
-    if (painter.paint(resolved(moved(step)), view, 0, { ...resources, draft: true }) === 'nothing')
-      throw new Error('Nothing was painted');
+    if (painter.paint(moved(step), view, 0, draft) === 'nothing') throw new Error('Nothing was painted');
     flush();
   };
   const first = median(FIRST, (step) => {
@@ -90,7 +93,7 @@ async function timeFrames(request: FramesRequest): Promise<FrameTimes> {
     flush();
   });
   const exact = median(6, (step) => {
-    painter.paint(resolved(sheet), view, step + 100, resources);
+    painter.paint(isPrinted ? moved(step + 200) : resolved(sheet), view, step + 100, resources);
     flush();
   });
   return { bare, first, drag, whole, exact };
@@ -99,7 +102,7 @@ async function timeFrames(request: FramesRequest): Promise<FrameTimes> {
 function changedSheet(request: FramesRequest, sheet: Sheet, opening: Opening, step: number, resources: RenderResources): Sheet {
   if (request.gesture === 'mood') return moodAt(sheet, step);
   const context: GripContext = { sheet, sheets: [], photos: request.project.photos, shaper: resources.shaper };
-  const change = changeOf(request.gesture ?? 'photo', opening, step, context);
+  const change = changeOf(request.gesture === 'imprint' ? 'photo' : (request.gesture ?? 'photo'), opening, step, context);
   const [operation] = changeItem(sheet, opening, change, '').operations;
   if (operation?.type !== 'change-item') throw new Error('Not a change');
   return {
@@ -109,7 +112,7 @@ function changedSheet(request: FramesRequest, sheet: Sheet, opening: Opening, st
 }
 
 function changeOf(
-  gesture: Exclude<NonNullable<FramesRequest['gesture']>, 'mood'>,
+  gesture: Exclude<NonNullable<FramesRequest['gesture']>, 'mood' | 'imprint'>,
   opening: Opening,
   step: number,
   context: GripContext,

@@ -1,3 +1,4 @@
+import type { Matrix } from '../geometry/matrix.js';
 import type { Pixels } from './pixels.js';
 
 /** Where each px of a picture comes from: two numbers a px, in px of the source; not a number where it comes from nowhere. */
@@ -33,35 +34,49 @@ export function mappedScale({ width, height, places }: PixelMap): number {
 /**
  * A picture seen through a map: each px is the mean of the places that it covers, as far as its neighbours in the map are apart; each of those is mixed
  * linearly from the four nearest px, with colours weighed by their alpha. Beyond its edge the source repeats its outermost px.
- * @param scale - px of the source that a unit of the map is
+ * @param toSource - from what the map says to px of the source
  */
-export function sampleMapped(source: Pixels, { width, height, places }: PixelMap, scale: number): Pixels {
+export function sampleMapped(source: Pixels, { width, height, places }: PixelMap, toSource: Matrix): Pixels {
+  const { a, b, c, d, e, f } = toSource;
   const out = new Uint8ClampedArray(4 * width * height);
+  const seen = seenPart(source);
+  if (!seen) return { width, height, data: out };
+  const { left: fromX, right: toX, top: fromY, bottom: toY } = seen;
   const sum = new Float64Array(4);
   for (let y = 0, o = 0; y < height; y++) {
     for (let x = 0; x < width; x++, o += 4) {
       const i = 2 * (y * width + x);
-      const u = places[i]!;
-      const v = places[i + 1]!;
-      if (Number.isNaN(u)) continue;
+      const placeX = places[i]!;
+      const placeY = places[i + 1]!;
+      if (Number.isNaN(placeX)) continue;
+      const u = a * placeX + c * placeY + e;
+      const v = b * placeX + d * placeY + f;
       const right = x + 1 < width && !Number.isNaN(places[i + 2]!) ? i + 2 : i;
       const left = x > 0 && !Number.isNaN(places[i - 2]!) ? i - 2 : i;
       const down = y + 1 < height && !Number.isNaN(places[i + 2 * width]!) ? i + 2 * width : i;
       const up = y > 0 && !Number.isNaN(places[i - 2 * width]!) ? i - 2 * width : i;
-      const across = right === left ? 0 : (2 * scale) / (right - left);
-      const along = down === up ? 0 : (2 * width * scale) / (down - up);
-      const ax = (places[right]! - places[left]!) * across;
-      const ay = (places[right + 1]! - places[left + 1]!) * across;
-      const bx = (places[down]! - places[up]!) * along;
-      const by = (places[down + 1]! - places[up + 1]!) * along;
+      const across = right === left ? 0 : 2 / (right - left);
+      const along = down === up ? 0 : (2 * width) / (down - up);
+      const acrossX = (places[right]! - places[left]!) * across;
+      const acrossY = (places[right + 1]! - places[left + 1]!) * across;
+      const alongX = (places[down]! - places[up]!) * along;
+      const alongY = (places[down + 1]! - places[up + 1]!) * along;
+      const ax = a * acrossX + c * acrossY;
+      const ay = b * acrossX + d * acrossY;
+      const bx = a * alongX + c * alongY;
+      const by = b * alongX + d * alongY;
+      // Most of a product is bare: what covers nothing that is seen is clear.
+      const reachX = (Math.abs(ax) + Math.abs(bx)) / 2 + 1;
+      const reachY = (Math.abs(ay) + Math.abs(by)) / 2 + 1;
+      if (u + reachX < fromX || u - reachX > toX || v + reachY < fromY || v - reachY > toY) continue;
       const columns = taps(Math.hypot(ax, ay));
       const rows = taps(Math.hypot(bx, by));
       sum.fill(0);
       for (let row = 0; row < rows; row++) {
-        const b = (row + 0.5) / rows - 0.5;
+        const t = (row + 0.5) / rows - 0.5;
         for (let column = 0; column < columns; column++) {
-          const a = (column + 0.5) / columns - 0.5;
-          addAt(source, u * scale + ax * a + bx * b - 0.5, v * scale + ay * a + by * b - 0.5, sum);
+          const s = (column + 0.5) / columns - 0.5;
+          addAt(source, u + ax * s + bx * t - 0.5, v + ay * s + by * t - 0.5, sum);
         }
       }
       const alpha = sum[3]!;
@@ -73,6 +88,27 @@ export function sampleMapped(source: Pixels, { width, height, places }: PixelMap
     }
   }
   return { width, height, data: out };
+}
+
+/** Between what sides of a picture anything is seen, px; without an end where its outermost px, which go on, are seen. Null where all is clear. */
+function seenPart({ width, height, data }: Pixels): Record<'left' | 'right' | 'top' | 'bottom', number> | null {
+  let [left, top, right, bottom] = [width, height, -1, -1];
+  for (let y = 0, i = 3; y < height; y++) {
+    for (let x = 0; x < width; x++, i += 4) {
+      if (data[i] === 0) continue;
+      if (x < left) left = x;
+      if (x > right) right = x;
+      if (y < top) top = y;
+      bottom = y;
+    }
+  }
+  if (right < 0) return null;
+  return {
+    left: left === 0 ? -Infinity : left,
+    right: right === width - 1 ? Infinity : right + 1,
+    top: top === 0 ? -Infinity : top,
+    bottom: bottom === height - 1 ? Infinity : bottom + 1,
+  };
 }
 
 function taps(length: number): number {

@@ -48,11 +48,10 @@ export function mockupPreview(
     box: { x: 0, y: 0, width, height, turn: 0 },
     fill: { ...laid.fill, placement: whole } as Opening['fill'],
   };
-  let made = applyEdit(added, insertItem(sheet, host, ''));
-  for (const area of artwork ? (photo.areas ?? []).slice(0, 1) : []) {
-    made = withArtwork(made, sheet.id, host, photo, area, artwork!, shaper) ?? made;
-  }
-  return { project: made, sheetId: sheet.id };
+  const bare = applyEdit(added, insertItem(sheet, host, ''));
+  const [area] = photo.areas ?? [];
+  const made = artwork && area ? withArtwork(bare, sheet.id, host, photo, area, artwork, shaper) : null;
+  return { project: made ?? bare, sheetId: sheet.id };
 }
 
 // eslint-disable-next-line max-params -- one place
@@ -73,9 +72,9 @@ function withArtwork(
     return laid && applyEdit(project, laid.edit);
   }
   const picture = artwork.items.find((item) => item.type === 'opening' && item.fill.type === 'photo') as Opening | undefined;
-  const shown = picture?.fill.type === 'photo' ? project.photos[picture.fill.photoId] : undefined;
+  const shown = picture?.fill.type === 'photo' ? project.photos[picture.fill.photoId] : null;
   const there = shown && openingInArea(host, area, context);
-  if (!there || !shown) return null;
+  if (!there) return null;
   const hung = { ...there, fill: fillWithPhoto(there, shown, shaper), host: { itemId: host.id, areaId: area.id } };
   return applyEdit(project, insertItem(sheet, hung, ''));
 }
@@ -88,5 +87,5 @@ function fitted(project: Project, artwork: Sheet, seen: Bounds): readonly Item[]
   const middle = { x: bounds.x + bounds.width / 2, y: bounds.y + bounds.height / 2 };
   const to = { x: seen.x + seen.width / 2 - middle.x, y: seen.y + seen.height / 2 - middle.y };
   const moved = transformItems(artwork, artwork.items, similarity(middle, by, 0, to));
-  return applyEdit(project, { name: '', operations: moved }).sheets.find(({ id }) => id === artwork.id)?.items ?? [];
+  return applyEdit(project, { name: '', operations: moved }).sheets.find(({ id }) => id === artwork.id)!.items;
 }

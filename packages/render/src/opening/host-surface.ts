@@ -86,7 +86,33 @@ export function standBefore(pixels: Pixels, opening: Opening, drawing: Drawing):
  * The surface by itself: the photo, and what is kept of the surface where something stands in front of it. Tones of the host do not change the light that
  * falls on it.
  */
-function platePixels({ host, fill, area }: Lying, { bounds }: Layer, drawing: Drawing): Pixels | null {
+function platePixels(lying: Lying, { bounds }: Layer, drawing: Drawing): Pixels | null {
+  const { view, resources } = drawing;
+  if (!resources.draft) return freshPlate(lying, bounds, drawing);
+  // While something is moved on it the surface stays the same.
+  const { a, b, c, d, e, f } = view;
+  const { x, y, width, height } = bounds;
+  const key = [a, b, c, d, e, f, x, y, width, height, resources.version].join(' ');
+  const { area } = lying;
+  const { placements } = drawing.sheet;
+  const known = plates.get(lying.host);
+  if (known?.key === key && known.area === area && known.placements === placements) return known.plate;
+  const plate = freshPlate(lying, bounds, drawing);
+  if (plate && resources.version !== undefined) plates.set(lying.host, { key, area, placements, plate });
+  return plate;
+}
+
+/** The last surface that was seen in a draft, by host. It is only read. */
+const plates = new WeakMap<Opening, KnownPlate>();
+
+interface KnownPlate {
+  readonly key: string;
+  readonly area: PhotoArea;
+  readonly placements: Drawing['sheet']['placements'];
+  readonly plate: Pixels;
+}
+
+function freshPlate({ host, fill, area }: Lying, bounds: Layer['bounds'], drawing: Drawing): Pixels | null {
   const { front } = area;
   const photo = plainPixels(host, fill, bounds, drawing, 1);
   const carried = front && keptPixels(host, fill, front.plateSha256, bounds, drawing);

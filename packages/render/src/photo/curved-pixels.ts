@@ -3,8 +3,11 @@ import {
   invert,
   layoutOf,
   mappedScale,
+  meanScale,
+  multiply,
   placementMatrix,
   sampleMapped,
+  scaling,
   type Bounds,
   type Matrix,
   type Opening,
@@ -28,6 +31,8 @@ export interface CurvedScene {
 interface Kept {
   readonly key: string;
   readonly map: PixelMap;
+  /** What of the layout lies under one px, across and down. */
+  readonly scale: number;
 }
 
 /** What place of the layout is seen at each px, by outline: while only what lies there changes, that stays the same. */
@@ -42,18 +47,16 @@ export function curvedPixels(scene: CurvedScene, levelAt: (scale: number) => Pho
   const { placement, photo } = scene;
   const layout = layoutMap(scene);
   const toPhoto = invert(placementMatrix(placement, photo));
-  const map = mapped(layout, toPhoto);
-  const scale = mappedScale(map);
-  const level = levelAt(1 / Math.max(1e-6, scale));
-  return level ? sampleMapped(level.pixels, map, 2 ** -level.index) : null;
+  const level = levelAt(1 / Math.max(1e-6, layout.scale * meanScale(toPhoto)));
+  return level ? sampleMapped(level.pixels, layout.map, multiply(scaling(2 ** -level.index), toPhoto)) : null;
 }
 
-function layoutMap({ opening, boxToPixels, size }: CurvedScene): PixelMap {
+function layoutMap({ opening, boxToPixels, size }: CurvedScene): Kept {
   const { outline, box } = opening;
   const { a, b, c, d, e, f } = boxToPixels;
   const key = [a, b, c, d, e, f, size.width, size.height, box.width, box.height].join(' ');
   const before = known.get(outline);
-  if (before?.key === key) return before.map;
+  if (before?.key === key) return before;
   const lay = layoutOf(opening);
   const back = invert(boxToPixels);
   const { width, height } = size;
@@ -67,17 +70,7 @@ function layoutMap({ opening, boxToPixels, size }: CurvedScene): PixelMap {
     }
   }
   const map = { width, height, places };
-  known.set(outline, { key, map });
-  return map;
-}
-
-function mapped({ width, height, places }: PixelMap, m: Matrix): PixelMap {
-  const moved = new Float32Array(places.length);
-  const { a, b, c, d, e, f } = m;
-  for (let i = 0; i < places.length; i += 2) {
-    const [x, y] = [places[i]!, places[i + 1]!];
-    moved[i] = a * x + c * y + e;
-    moved[i + 1] = b * x + d * y + f;
-  }
-  return { width, height, places: moved };
+  const kept = { key, map, scale: mappedScale(map) };
+  known.set(outline, kept);
+  return kept;
 }

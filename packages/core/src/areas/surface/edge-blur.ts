@@ -61,6 +61,7 @@ function blurredAgain(grey: Float32Array, width: number, height: number): Float3
 }
 
 /** Whether it is an edge between two sides, no line or speck, and its gradient is nowhere steeper across it. */
+// eslint-disable-next-line max-params -- once for each px: an object would be made for each
 function isCrest(grey: Float32Array, i: number, width: number, dx: number, dy: number, step: number): boolean {
   const along = Math.abs(dx) > Math.abs(dy) ? 1 : width;
   const stepAt = (at: number): number =>

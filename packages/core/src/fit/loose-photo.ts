@@ -8,7 +8,11 @@ const SHARE = 0.6;
 
 /** An opening with the photo's own rectangle, its middle at `at` (sheet px), never larger than the photo's own px. */
 export function loosePhoto(photo: Photo, sheet: Pick<Sheet, 'width' | 'height'>, at: Point): Opening {
-  const scale = Math.min(1, (sheet.width * SHARE) / photo.width, (sheet.height * SHARE) / photo.height);
+  return photoAt(photo, at, Math.min(1, (sheet.width * SHARE) / photo.width, (sheet.height * SHARE) / photo.height));
+}
+
+/** An opening with the photo's own rectangle, its middle at `at`. @param scale - px of the sheet for one of the photo */
+export function photoAt(photo: Photo, at: Point, scale: number): Opening {
   const [width, height] = [photo.width * scale, photo.height * scale];
   return {
     type: 'opening',

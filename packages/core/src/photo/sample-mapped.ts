@@ -39,9 +39,7 @@ export function mappedScale({ width, height, places }: PixelMap): number {
 export function sampleMapped(source: Pixels, { width, height, places }: PixelMap, toSource: Matrix): Pixels {
   const { a, b, c, d, e, f } = toSource;
   const out = new Uint8ClampedArray(4 * width * height);
-  const seen = seenPart(source);
-  if (!seen) return { width, height, data: out };
-  const { left: fromX, right: toX, top: fromY, bottom: toY } = seen;
+  const cells = seenCells(source);
   const sum = new Float64Array(4);
   for (let y = 0, o = 0; y < height; y++) {
     for (let x = 0; x < width; x++, o += 4) {
@@ -68,7 +66,7 @@ export function sampleMapped(source: Pixels, { width, height, places }: PixelMap
       // Most of a product is bare: what covers nothing that is seen is clear.
       const reachX = (Math.abs(ax) + Math.abs(bx)) / 2 + 1;
       const reachY = (Math.abs(ay) + Math.abs(by)) / 2 + 1;
-      if (u + reachX < fromX || u - reachX > toX || v + reachY < fromY || v - reachY > toY) continue;
+      if (!isSeenAround(cells, u, v, reachX, reachY)) continue;
       const columns = taps(Math.hypot(ax, ay));
       const rows = taps(Math.hypot(bx, by));
       sum.fill(0);
@@ -90,25 +88,36 @@ export function sampleMapped(source: Pixels, { width, height, places }: PixelMap
   return { width, height, data: out };
 }
 
-/** Between what sides of a picture anything is seen, px; without an end where its outermost px, which go on, are seen. Null where all is clear. */
-function seenPart({ width, height, data }: Pixels): Record<'left' | 'right' | 'top' | 'bottom', number> | null {
-  let [left, top, right, bottom] = [width, height, -1, -1];
+/** px of a side of the cells that are told to be clear. */
+const CELL = 16;
+
+interface Cells {
+  readonly columns: number;
+  readonly rows: number;
+  /** 1 where anything is seen. */
+  readonly seen: Uint8Array;
+}
+
+function seenCells({ width, height, data }: Pixels): Cells {
+  const [columns, rows] = [Math.ceil(width / CELL), Math.ceil(height / CELL)];
+  const seen = new Uint8Array(columns * rows);
   for (let y = 0, i = 3; y < height; y++) {
-    for (let x = 0; x < width; x++, i += 4) {
-      if (data[i] === 0) continue;
-      if (x < left) left = x;
-      if (x > right) right = x;
-      if (y < top) top = y;
-      bottom = y;
-    }
+    const row = Math.floor(y / CELL) * columns;
+    for (let x = 0; x < width; x++, i += 4) if (data[i] !== 0) seen[row + Math.floor(x / CELL)] = 1;
   }
-  if (right < 0) return null;
-  return {
-    left: left === 0 ? -Infinity : left,
-    right: right === width - 1 ? Infinity : right + 1,
-    top: top === 0 ? -Infinity : top,
-    bottom: bottom === height - 1 ? Infinity : bottom + 1,
-  };
+  return { columns, rows, seen };
+}
+
+/** Whether anything is seen within so many px of a place; beyond the edge the outermost px go on. */
+function isSeenAround({ columns, rows, seen }: Cells, u: number, v: number, reachX: number, reachY: number): boolean {
+  const left = Math.min(columns - 1, Math.max(0, Math.floor((u - reachX) / CELL)));
+  const right = Math.min(columns - 1, Math.max(0, Math.floor((u + reachX) / CELL)));
+  const top = Math.min(rows - 1, Math.max(0, Math.floor((v - reachY) / CELL)));
+  const bottom = Math.min(rows - 1, Math.max(0, Math.floor((v + reachY) / CELL)));
+  for (let row = top; row <= bottom; row++) {
+    for (let i = row * columns + left; i <= row * columns + right; i++) if (seen[i] === 1) return true;
+  }
+  return false;
 }
 
 function taps(length: number): number {

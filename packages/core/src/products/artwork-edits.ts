@@ -1,9 +1,9 @@
 import type { Edit } from '../document/edit.js';
 import type { Item, Opening } from '../document/item.js';
 import { insertItem } from '../document/make-edit.js';
-import { newId } from '../document/new-id.js';
 import type { Photo, Sheet } from '../document/project.js';
 import { toPx } from '../document/units.js';
+import { photoAt } from '../fit/loose-photo.js';
 import { itemBounds } from '../fit/item-bounds.js';
 import { similarity, transformItems } from '../fit/transform-items.js';
 import type { Bounds } from '../geometry/bounds.js';
@@ -30,23 +30,7 @@ export function landing(view: ImprintView, at: Point): Point {
 /** A photo as artwork of an imprint, its middle at a place of it. */
 export function photoArtwork(view: ImprintView, photo: Photo, at: Point): Opening {
   const room = roomFor(view);
-  const scale = Math.min(room.width / photo.width, room.height / photo.height);
-  const [width, height] = [photo.width * scale, photo.height * scale];
-  return {
-    type: 'opening',
-    id: newId('item'),
-    name: photo.name,
-    kind: 'loose',
-    outline: { type: 'rectangle', radii: [0, 0, 0, 0] },
-    box: { x: at.x - width / 2, y: at.y - height / 2, width, height, turn: 0 },
-    fill: {
-      type: 'photo',
-      photoId: photo.id,
-      placement: { x: width / 2, y: height / 2, scale, turn: 0, flipX: false, flipY: false },
-      fit: 'fill',
-    },
-    finish: {},
-  };
+  return photoAt(photo, at, Math.min(room.width / photo.width, room.height / photo.height));
 }
 
 /** How large new artwork may be, px of the imprint. */

@@ -7,7 +7,7 @@ import type { Photo, PhotoArea, Project, Sheet } from '../document/project.js';
 import { addSheet } from '../document/sheet-edits.js';
 import { boundsOfAll } from '../fit/arrange.js';
 import { itemBounds } from '../fit/item-bounds.js';
-import { loosePhoto } from '../fit/loose-photo.js';
+import { photoAt } from '../fit/loose-photo.js';
 import { fillWithPhoto } from '../fit/opening-fit.js';
 import type { Bounds } from '../geometry/bounds.js';
 import type { Shaper } from '../lettering/shaper.js';
@@ -41,13 +41,7 @@ export function mockupPreview(
   const [width, height] = [Math.round(photo.width * scale), Math.round(photo.height * scale)];
   const sheet = newSheet({ width, height, unit: 'px' }, photo.name);
   const added = applyEdit({ ...project, photos: { ...project.photos, [photo.id]: photo } }, addSheet(project, sheet));
-  const whole = { x: width / 2, y: height / 2, scale, turn: 0, flipX: false, flipY: false };
-  const laid = loosePhoto(photo, sheet, { x: width / 2, y: height / 2 });
-  const host: Opening = {
-    ...laid,
-    box: { x: 0, y: 0, width, height, turn: 0 },
-    fill: { ...laid.fill, placement: whole } as Opening['fill'],
-  };
+  const host = photoAt(photo, { x: width / 2, y: height / 2 }, scale);
   const bare = applyEdit(added, insertItem(sheet, host, ''));
   const [area] = photo.areas ?? [];
   const made = artwork && area ? withArtwork(bare, sheet.id, host, photo, area, artwork, shaper) : null;

@@ -28,13 +28,28 @@ describe('how soft a photo is', () => {
   });
 
   it('says nothing where there are no edges, and of no part of a photo', () => {
-    expect(edgeBlur(painted((x) => x / 2), WHOLE)).toBeNull();
+    expect(
+      edgeBlur(
+        painted((x) => x / 2),
+        WHOLE,
+      ),
+    ).toBeNull();
     expect(edgeBlur(edge(1), { x: 0, y: 0, width: 30, height: 30 })).toBeNull();
     expect(edgeBlur(edge(1), { x: 900, y: 0, width: 30, height: 30 })).toBeNull();
   });
 
   it('takes no line or grain for an edge', () => {
-    expect(edgeBlur(painted((x) => (x % 20 === 0 ? 220 : 60)), WHOLE)).toBeNull();
-    expect(edgeBlur(painted((x, y) => ((x * 7 + y * 13) % 11 === 0 ? 200 : 90)), WHOLE)).toBeNull();
+    expect(
+      edgeBlur(
+        painted((x) => (x % 20 === 0 ? 220 : 60)),
+        WHOLE,
+      ),
+    ).toBeNull();
+    expect(
+      edgeBlur(
+        painted((x, y) => ((x * 7 + y * 13) % 11 === 0 ? 200 : 90)),
+        WHOLE,
+      ),
+    ).toBeNull();
   });
 });

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, untracked } from '@angular/core';
 import { MatButtonModule } from '@angular/material/button';
 import { MatTooltipModule } from '@angular/material/tooltip';
-import { loosePhoto, newId, type Opening, type Photo, type Point } from '@kadrosyn/core';
+import { loosePhoto, photoAt, type Opening, type Photo, type Point } from '@kadrosyn/core';
 import { RovingFocusDirective } from '../../interface/roving-focus.directive';
 import { SteadyRowDirective } from '../../interface/steady-row.directive';
 import { MockupList, type ShownMockup } from '../products/mockup-list';
@@ -96,17 +96,9 @@ export class MockupSuppliesComponent {
   private maker(photo: Photo): (at: Point) => Opening {
     return (at) => {
       const { sheet } = this.session.context();
-      const laid = loosePhoto(photo, sheet, at);
-      if (sheet.items.length > 0) return laid;
+      if (sheet.items.length > 0) return loosePhoto(photo, sheet, at);
       const scale = Math.min(sheet.width / photo.width, sheet.height / photo.height);
-      const [width, height] = [photo.width * scale, photo.height * scale];
-      const placement = { x: width / 2, y: height / 2, scale, turn: 0, flipX: false, flipY: false };
-      return {
-        ...laid,
-        id: newId('item'),
-        box: { x: (sheet.width - width) / 2, y: (sheet.height - height) / 2, width, height, turn: 0 },
-        fill: { ...laid.fill, placement } as Opening['fill'],
-      };
+      return photoAt(photo, { x: sheet.width / 2, y: sheet.height / 2 }, scale);
     };
   }
 }

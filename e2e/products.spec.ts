@@ -2,6 +2,8 @@ import { expectAccessible } from './support/accessible.js';
 import { boxOf } from './support/box-of.js';
 import { Editor, pixelsOf } from './support/editor.js';
 import { Journey } from './support/journey.js';
+import { readFile } from 'node:fs/promises';
+import type { Locator } from '@playwright/test';
 import sharp from 'sharp';
 import { expect, test } from './support/test.js';
 
@@ -199,6 +201,44 @@ test('artwork is moved, turned round and taken off where it lies on the mug, by 
   await expect(editor.depth.getByText('Imprints')).toBeHidden();
   await page.keyboard.press('Control+z');
   await expect(editor.depth.getByText('Imprints')).toBeVisible();
+});
+
+test('a photo is printed on the lid of a box by keys alone, from the first page to the file', async ({ page }) => {
+  const editor = await Editor.home(page);
+  /** Goes there and presses Enter. */
+  const enter = async (what: Locator): Promise<void> => {
+    await what.focus();
+    await expect(what).toBeFocused();
+    await page.keyboard.press('Enter');
+  };
+  await enter(editor.preset('Shop picture'));
+  await editor.ready();
+  await enter(editor.supplies.getByRole('tab', { name: 'Mockups' }));
+  await enter(editor.supplies.getByRole('button', { name: /^Lid of the box, 204 × 134 mm/ }));
+  await editor.photosShown();
+  await editor.saved();
+  const bare = await pixelsOf((await editor.export()).bytes);
+  await enter(editor.panel.getByRole('button', { name: 'Print on Lid of the box' }));
+  await expect(page.getByRole('button', { name: 'Undo: Imprint on Lid of the box' })).toBeVisible();
+  await expect(editor.panel).toContainText('Nothing is printed yet.');
+  await enter(editor.supplies.getByRole('tab', { name: 'Photos' }));
+  await enter(editor.supplies.getByRole('button', { name: /^glaze-teal/ }));
+  await expect(page.getByRole('button', { name: 'Undo: Print glaze-teal on Lid of the box' })).toBeVisible();
+  await editor.stage.focus();
+  await page.keyboard.press('ArrowLeft');
+  await expect(page.getByRole('button', { name: 'Undo: Move glaze-teal' })).toBeVisible();
+  await editor.saved();
+  const arriving = page.waitForEvent('download');
+  await enter(page.getByRole('button', { name: /^Export PNG/ }));
+  const printed = await pixelsOf(await readFile(await (await arriving).path()));
+  // px of its picture, which is 1200 px, on the sheet, which is 2000.
+  const on = (x: number, y: number): number => {
+    const [u, v] = [Math.round((x * 2000) / 1200), Math.round((y * 2000) / 1200)];
+    return apart(at(printed, u, v), at(bare, u, v));
+  };
+  expect(on(620, 440)).toBeGreaterThan(40);
+  // Beside the lid, on its front and on the wall nothing is different.
+  expect([on(600, 620), on(300, 380), on(1000, 540), on(900, 200)]).toEqual([0, 0, 0, 0]);
 });
 
 test('a mockup is made of a photo: a wall that is round by its handles, its true size, and something printed on it', async ({

@@ -4,10 +4,13 @@ import {
   findOpening,
   grownForm,
   hangIn,
+  imprintOf,
+  isPrintedOn,
   isSameForm,
   layImprint,
   newId,
   openingInArea,
+  openingsOf,
   placedPhoto,
   printArea,
   putInsideEdit,
@@ -104,11 +107,16 @@ export class AreaEditing {
    * @returns whether there is one
    */
   printOn(host: Opening, area: PhotoArea, as: PrintedForm, before?: Opening): boolean {
+    const photo = placedPhoto(host, this.session.context())?.photo;
+    const isLaid = photo !== undefined && this.layPrint(host, photo, printArea(photo, area, as), before);
+    if (isLaid) this.session.setGrip('opening');
+    return isLaid;
+  }
+
+  /** An empty imprint on an area. @param before - an empty opening in the area, which goes */
+  private layPrint(host: Opening, photo: Photo, area: PhotoArea, before?: Opening): boolean {
     const context = this.session.context();
-    const photo = placedPhoto(host, context)?.photo;
-    const place = photo && { ...context, host, photo };
-    const printed = photo && printArea(photo, area, as);
-    const laid = place && printed && layImprint(place, printed, () => [], context);
+    const laid = layImprint({ ...context, host, photo }, area, () => [], context);
     if (!laid) return false;
     const { name, operations } = laid.edit;
     const gone = before
@@ -119,21 +127,28 @@ export class AreaEditing {
         )
       : null;
     this.session.commit({ name, operations: [...operations, ...(gone?.operations ?? [])] }, laid.opening.id);
-    this.session.setGrip('opening');
-    this.laid(photo, printed, name);
+    this.laid(photo, area, name);
     return true;
   }
 
-  /** An empty opening in a known area. @returns whether there is one */
+  /** An empty opening in a known area, or an imprint on one that is printed on; the imprint that is there already is chosen. @returns whether there is one */
   layIn(host: Opening, area: PhotoArea): boolean {
     const context = this.session.context();
     const { sheet, project } = context;
     const photo = placedPhoto(host, context)?.photo;
+    const there = [...openingsOf(sheet.items)].find(
+      (opening) => opening.host?.itemId === host.id && opening.host.areaId === area.id && imprintOf(project, opening),
+    );
+    if (there) {
+      this.session.select(there.id);
+      return true;
+    }
     const opening = photo && openingInArea(host, area, context);
     if (!opening) {
       this.notices.say(`${area.name} lies out of sight here. Nothing was changed.`);
       return false;
     }
+    if (isPrintedOn(area)) return this.layPrint(host, photo, area);
     const edit = takeArea({ project, sheet, host, photo }, area, opening);
     this.session.commit(edit, opening.id);
     this.laid(photo, area, edit.name);

@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, effect, inject, input } f
 import { MatButtonModule } from '@angular/material/button';
 import { MatDialog } from '@angular/material/dialog';
 import { MatMenuModule } from '@angular/material/menu';
-import { placedPhoto, type Opening, type PhotoArea, type PrintedForm } from '@kadrosyn/core';
+import { isPrintedOn, placedPhoto, type Opening, type PhotoArea, type PrintedForm } from '@kadrosyn/core';
 import { IconComponent } from '../../../interface/icon.component';
 import { RenameDialog } from '../../../interface/rename.dialog';
 import { AreaEditing } from '../../areas/area-editing';
@@ -23,7 +23,9 @@ import { LyingSectionComponent } from './lying-section.component';
       <ul aria-label="Areas of this photo">
         @for (area of areas(); track area.id) {
           <li>
-            <button matButton="outlined" class="lay" (click)="lay(area)">Opening in {{ area.name }}</button>
+            <button matButton="outlined" class="lay" (click)="lay(area)">
+              {{ isPrintedOn(area) ? 'Print on' : 'Opening in' }} {{ area.name }}
+            </button>
             <button matButton="outlined" class="more" [attr.aria-label]="'More about ' + area.name" [matMenuTriggerFor]="more">
               <ka-icon name="ellipsis" />
             </button>
@@ -70,6 +72,7 @@ export class AreasSectionComponent {
   private readonly editing = inject(AreaEditing);
   private readonly finding = inject(AreaFinding);
   private readonly dialogs = inject(MatDialog);
+  readonly isPrintedOn = isPrintedOn;
   readonly opening = input.required<Opening>();
   readonly photo = computed(() => placedPhoto(this.opening(), this.session.context())?.photo);
   readonly areas = computed(() => {

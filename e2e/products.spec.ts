@@ -236,7 +236,7 @@ test('a photo is printed on the lid of a box by keys alone, from the first page 
     const [u, v] = [Math.round((x * 2000) / 1200), Math.round((y * 2000) / 1200)];
     return apart(at(printed, u, v), at(bare, u, v));
   };
-  expect(on(620, 440)).toBeGreaterThan(40);
+  expect(Math.min(...[600, 620, 640].map((x) => on(x, 440)))).toBeGreaterThan(20);
   // Beside the lid, on its front and on the wall nothing is different.
   expect([on(600, 620), on(300, 380), on(1000, 540), on(900, 200)]).toEqual([0, 0, 0, 0]);
 });

@@ -73,6 +73,24 @@ describe('areas of a photo', () => {
     expect((await keep('area_4', { ...pane, surface: { base: [2, 0, 0], light: [1, 1, 1] } })).status).toBe(422);
   });
 
+  it('keep all that is known of what is printed on: folds, how soft the photo is, that something flat is printed', async () => {
+    const points = Array.from({ length: 16 }, (_, i) => ({ x: 10 * (i % 4), y: 8 * Math.floor(i / 4) }));
+    const rises = Array.from({ length: 576 }, (_, i) => (i % 9) / 1000);
+    const cloth = {
+      name: 'Bag',
+      form: { type: 'cloth', points, folds: { middle: { x: 30, y: 20 }, rises } },
+      size: { width: 250, height: 265 },
+      surface: { base: [0.6, 0.5, 0.4], light: [0.7, 0.6, 0.5], blur: 0.62 },
+    };
+    await keep('area_5', cloth);
+    await keep('area_6', { ...pane, printed: true });
+    const kept = await list();
+    expect(kept).toContainEqual({ id: 'area_5', ...cloth });
+    expect(kept).toContainEqual({ id: 'area_6', ...pane, printed: true });
+    const few = { ...cloth, form: { ...cloth.form, folds: { middle: { x: 30, y: 20 }, rises: rises.slice(1) } } };
+    expect(await keep('area_5', few)).toMatchObject({ status: 422, body: { code: 'no-area' } });
+  });
+
   it('are a hundred at most', async () => {
     const had = (await list()).length;
     for (let i = had; i < 100; i++) expect((await keep(`many_${i}`, pane)).status).toBe(200);

@@ -1,7 +1,7 @@
 import { CUSTOM_ELEMENTS_SCHEMA, signal } from '@angular/core';
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
 import { MatDialog } from '@angular/material/dialog';
-import type { Item } from '@kadrosyn/core';
+import { insertItem, type Item } from '@kadrosyn/core';
 import { of } from 'rxjs';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { openedEditor, shaped, type OpenedEditor } from '../../../testing/opened-editor';
@@ -72,6 +72,13 @@ describe('the depth panel', () => {
     editor.session.select('left');
     press('both', 'ArrowLeft');
     expect([slabs().length, editor.session.selected()?.id]).toEqual([3, 'both']);
+  });
+
+  it('lists what is shown before it is done, as while something is dragged into an area', () => {
+    const { sheet } = editor.session.context();
+    const item = { ...shaped('hung', { host: { itemId: 'back', areaId: 'area_1' } }) };
+    editor.session.preview(insertItem(sheet, item, 'Hang'));
+    expect(names()[0]).toBe('hung, 1 of 4 from the front');
   });
 
   it('moves a slab by Alt and an arrow, with Shift all the way, and leaves other keys alone', () => {

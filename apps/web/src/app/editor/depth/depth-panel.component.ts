@@ -160,10 +160,9 @@ export class DepthPanelComponent {
     event.stopPropagation();
   }
 
-  label({ item, imprint, level, place, count }: SlabRow): string {
+  label({ item, imprint, isInGroup, place, count }: SlabRow): string {
     if (imprint) return `${item.name}, printed on ${imprint.name}, ${place + 1} of ${count} from the front`;
     const marks = [item.locked ? ', locked' : '', item.hidden ? ', hidden' : ''].join('');
-    const isInGroup = level > 0 && this.isInGroup(item);
     const kind = item.type === 'group' ? `, group of ${item.items.length}` : '';
     return `${item.name}${kind}${marks}, ${place + 1} of ${count} from the front${isInGroup ? ' of its group' : ''}`;
   }

@@ -5,6 +5,7 @@ export interface SlabRow {
   readonly item: Item;
   /** How many groups lie around it, and things that it lies on. */
   readonly level: number;
+  readonly isInGroup: boolean;
   /** The imprint that it is a piece of: it lies on the sheet of that. */
   readonly imprint?: Opening;
   /** Its place in its own list, from the front, and how many lie there. */
@@ -22,17 +23,18 @@ export function slabRows(
   open: ReadonlySet<string>,
   piecesOf: (item: Item) => readonly Item[] = () => [],
   level = 0,
+  isInGroup = false,
 ): SlabRow[] {
   return items.toReversed().flatMap((item, place): SlabRow[] => {
     const own = level + hostsBelow(item, items);
     const pieces = piecesOf(item);
     return [
-      { item, level: own, place, count: items.length },
+      { item, level: own, isInGroup, place, count: items.length },
       ...pieces.toReversed().map((piece, at): SlabRow => ({
-        ...{ item: piece, level: own + 1, place: at, count: pieces.length },
+        ...{ item: piece, level: own + 1, isInGroup: false, place: at, count: pieces.length },
         imprint: item as Opening,
       })),
-      ...(item.type === 'group' && open.has(item.id) ? slabRows(item.items, open, piecesOf, own + 1) : []),
+      ...(item.type === 'group' && open.has(item.id) ? slabRows(item.items, open, piecesOf, own + 1, true) : []),
     ];
   });
 }

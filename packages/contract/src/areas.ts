@@ -8,7 +8,13 @@ const Form = Type.Unsafe<PhotoArea['form']>(Type.Object({ type: Type.String() },
 const part = <K extends 'surface' | 'front' | 'hints'>() =>
   Type.Optional(Type.Unsafe<NonNullable<PhotoArea[K]>>(Type.Object({}, { additionalProperties: true })));
 const size = Type.Optional(Type.Object({ width: Type.Number(), height: Type.Number() }, STRICT));
-const Seen = { size, surface: part<'surface'>(), front: part<'front'>(), hints: part<'hints'>(), printed: Type.Optional(Type.Boolean()) };
+const Seen = {
+  size,
+  surface: part<'surface'>(),
+  front: part<'front'>(),
+  hints: part<'hints'>(),
+  printed: Type.Optional(Type.Boolean()),
+};
 
 export const AreaSchema = Type.Unsafe<PhotoArea>(Type.Object({ id: IdSchema, name: Type.String(), form: Form, ...Seen }));
 export const AreaListSchema = Type.Object({ areas: Type.Array(AreaSchema) });

@@ -29,7 +29,8 @@ test('a photo is printed on a mug: dropped onto it, 60 mm wide, exported', async
   await editor.photosShown();
   await journey.click(page.getByRole('tab', { name: 'Photos' }));
   await editor.dragSupply(/^glaze-rust/, { x: 0.44, y: 0.5 }, async () => {
-    await expect(page.getByText('Print on Mug side')).toBeVisible();
+    // What letting go would do stands beside the pointer; the button of that name is in the panel.
+    await expect(page.locator('span:not(.mdc-button__label)', { hasText: /^Print on Mug side$/ })).toBeVisible();
   });
   await expect(page.getByRole('button', { name: 'Undo: Print glaze-rust on Mug side' })).toBeVisible();
   await expect(page.getByRole('radio', { name: /^Artwork/ })).toHaveAttribute('aria-checked', 'true');

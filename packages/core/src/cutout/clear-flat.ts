@@ -8,6 +8,9 @@ export interface FlatOptions {
   readonly everywhere: boolean;
 }
 
+/** How far colours are from that of the ground at most where nobody said otherwise, levels of 255. */
+export const FLAT_TOLERANCE = 24;
+
 /** So much of the border has to be of one colour for a ground to be called flat, within so many levels. */
 const [FLAT_SHARE, FLAT_SPAN] = [0.95, 8];
 

@@ -2,7 +2,7 @@ import type { CutoutMark, EdgeSettings } from '../document/project.js';
 import type { Plane } from '../finish/plane.js';
 import { halve } from '../photo/levels.js';
 import { isOpaque, type Pixels } from '../photo/pixels.js';
-import { clearFlat } from './clear-flat.js';
+import { clearFlat, FLAT_TOLERANCE } from './clear-flat.js';
 import { edgeCut } from './edge-cut.js';
 import { withEdge } from './edge-settings.js';
 import { matteOf } from './matte.js';
@@ -53,7 +53,7 @@ async function plainMatte(
 ): Promise<Plane> {
   const { width, height } = photo;
   const flat = marks.findLast(({ kind }) => kind === 'flat');
-  if (flat) return clearFlat(photo, { tolerance: flat.tolerance ?? 24, everywhere: flat.everywhere ?? false });
+  if (flat) return clearFlat(photo, { tolerance: flat.tolerance ?? FLAT_TOLERANCE, everywhere: flat.everywhere ?? false });
   if (marks.some(({ kind }) => kind === 'own')) return { width, height, data: new Uint8Array(width * height).fill(255) };
   let level = photo;
   const opaque = isOpaque(photo);

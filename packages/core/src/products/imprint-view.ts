@@ -1,4 +1,5 @@
 import type { SheetFill } from '../document/fill.js';
+import { openingsOf } from '../document/find-item.js';
 import type { Item, Opening } from '../document/item.js';
 import type { Project, Sheet } from '../document/project.js';
 import { pictureSize } from '../document/shown-sheets.js';
@@ -29,6 +30,21 @@ export function imprintOf(project: Pick<Project, 'sheets'>, opening: Opening | n
 /** From px of the imprint to what it is laid out in. */
 function toLayout({ opening, sheet }: ImprintView): Matrix {
   return placementMatrix(opening.fill.placement, pictureSize(sheet));
+}
+
+/** The imprint that lies on an area of a photo; null where nothing is printed there. @param host - the opening that shows the photo */
+export function imprintIn(
+  project: Pick<Project, 'sheets'>,
+  items: readonly Item[],
+  host: Opening,
+  areaId: string,
+): ImprintView | null {
+  for (const opening of openingsOf(items)) {
+    if (opening.host?.itemId !== host.id || opening.host.areaId !== areaId) continue;
+    const view = imprintOf(project, opening);
+    if (view) return view;
+  }
+  return null;
 }
 
 /** A place of the sheet that the product lies on, as px of the imprint, beyond its edges too; null beside the product. */

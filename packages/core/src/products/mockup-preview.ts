@@ -44,20 +44,21 @@ export function mockupPreview(
   const host = photoAt(photo, { x: width / 2, y: height / 2 }, scale);
   const bare = applyEdit(added, insertItem(sheet, host, ''));
   const [area] = photo.areas ?? [];
-  const made = artwork && area ? withArtwork(bare, sheet.id, host, photo, area, artwork, shaper) : null;
+  const made = artwork && area ? withArtwork({ project: bare, sheetId: sheet.id, host, photo, area, shaper }, artwork) : null;
   return { project: made ?? bare, sheetId: sheet.id };
 }
 
-// eslint-disable-next-line max-params -- one place
-function withArtwork(
-  project: Project,
-  sheetId: string,
-  host: Opening,
-  photo: Photo,
-  area: PhotoArea,
-  artwork: Sheet,
-  shaper: Shaper,
-): Project | null {
+/** Where artwork goes: an area of the photo that an opening of a sheet shows. */
+interface Goal {
+  readonly project: Project;
+  readonly sheetId: string;
+  readonly host: Opening;
+  readonly photo: Photo;
+  readonly area: PhotoArea;
+  readonly shaper: Shaper;
+}
+
+function withArtwork({ project, sheetId, host, photo, area, shaper }: Goal, artwork: Sheet): Project | null {
   const sheet = project.sheets.find(({ id }) => id === sheetId)!;
   const context = { sheet, sheets: project.sheets, photos: project.photos, shaper };
   if (isPrintedOn(area)) {

@@ -5,7 +5,14 @@ import { MatButtonToggleModule } from '@angular/material/button-toggle';
 import { MatCheckboxModule } from '@angular/material/checkbox';
 import { MatInputModule } from '@angular/material/input';
 import { ShownToggleDirective } from '../interface/shown-toggle.directive';
-import type { CutoutMark, EdgeSettings, Opening, PhotoFill, PieceSettings } from '@kadrosyn/core';
+import {
+  FLAT_TOLERANCE,
+  type CutoutMark,
+  type EdgeSettings,
+  type Opening,
+  type PhotoFill,
+  type PieceSettings,
+} from '@kadrosyn/core';
 import { saveFile } from '../interface/save-file';
 import { SliderFieldComponent, type ChangeHow } from '../interface/slider-field.component';
 import { CutoutPreviewComponent, type CutoutGround } from './cutout-preview.component';
@@ -66,7 +73,7 @@ export class CutoutPanelComponent {
   }
 
   setFlat(change: Partial<CutoutMark>, how: ChangeHow): void {
-    const before = this.flat() ?? { kind: 'flat' as const, points: [], tolerance: 24 };
+    const before = this.flat() ?? { kind: 'flat' as const, points: [], tolerance: FLAT_TOLERANCE };
     const mark: CutoutMark = { ...before, ...change };
     if (how !== 'preview') return this.work.history.mark(mark);
     this.work.history.preview({ marks: this.state().marks.map((each) => (each.kind === 'flat' ? mark : each)) });

@@ -1,5 +1,5 @@
 import { computed, effect, inject, Injectable, signal, untracked, type OnDestroy } from '@angular/core';
-import type { Cutout, Photo } from '@kadrosyn/core';
+import { FLAT_TOLERANCE, type Cutout, type Photo } from '@kadrosyn/core';
 import { faultOf } from '../api/fault';
 import { Server } from '../api/server';
 import { CutoutDrafts } from './cutout-drafts';
@@ -70,7 +70,7 @@ export class CutoutWork implements OnDestroy {
       const kept = await this.server.cutouts(photo.id);
       this.kept.set(kept);
       await this.take(kept.find(({ id }) => id === cutoutId) ?? null);
-      if (clearsFlat && this.begun()?.isFlat) this.history.mark({ kind: 'flat', points: [], tolerance: 24 });
+      if (clearsFlat && this.begun()?.isFlat) this.history.mark({ kind: 'flat', points: [], tolerance: FLAT_TOLERANCE });
     } catch (error) {
       this.fault.set(faultOf(error).message);
     }

@@ -4,13 +4,12 @@ import {
   findOpening,
   grownForm,
   hangIn,
-  imprintOf,
+  imprintIn,
   isPrintedOn,
   isSameForm,
   layImprint,
   newId,
   openingInArea,
-  openingsOf,
   placedPhoto,
   printArea,
   putInsideEdit,
@@ -136,11 +135,9 @@ export class AreaEditing {
     const context = this.session.context();
     const { sheet, project } = context;
     const photo = placedPhoto(host, context)?.photo;
-    const there = [...openingsOf(sheet.items)].find(
-      (opening) => opening.host?.itemId === host.id && opening.host.areaId === area.id && imprintOf(project, opening),
-    );
+    const there = imprintIn(project, sheet.items, host, area.id);
     if (there) {
-      this.session.select(there.id);
+      this.session.select(there.opening.id);
       return true;
     }
     const opening = photo && openingInArea(host, area, context);

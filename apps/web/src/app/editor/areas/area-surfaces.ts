@@ -59,8 +59,7 @@ export class AreaSurfaces {
   /** Reads the folds of cloth whose places were put elsewhere, as a part of that step; nothing is said where there is nothing to read. */
   async readFolds(photo: Photo, area: PhotoArea, step: string): Promise<void> {
     await this.look(photo, area, area.hints ?? {}, (found) => {
-      const isFound = found.form.type === 'cloth' && found.form.folds !== undefined;
-      if (isFound) this.session.commitAgain(keepArea(this.photoOf(photo), found, step), step);
+      if (hasFolds(found)) this.session.commitAgain(keepArea(this.photoOf(photo), found, step), step);
     });
   }
 
@@ -68,8 +67,7 @@ export class AreaSurfaces {
   async sayFolds(photo: Photo, area: PhotoArea): Promise<void> {
     const step = `Folds of ${area.name}`;
     await this.look(photo, area, area.hints ?? {}, (found) => {
-      const isFound = found.form.type === 'cloth' && found.form.folds !== undefined;
-      if (isFound) this.session.commit(keepArea(this.photoOf(photo), found, step));
+      if (hasFolds(found)) this.session.commit(keepArea(this.photoOf(photo), found, step));
       else this.notices.say(`Light falls evenly on ${area.name}, so its folds can not be seen. What lies there stays as it is.`);
     });
   }
@@ -139,4 +137,8 @@ export class AreaSurfaces {
 
 function clothWith({ folds: _before, ...form }: ClothForm, folds: ClothFolds | null): ClothForm {
   return folds ? { ...form, folds } : form;
+}
+
+function hasFolds({ form }: PhotoArea): boolean {
+  return form.type === 'cloth' && form.folds !== undefined;
 }

@@ -1,13 +1,19 @@
 import { inject, Injectable } from '@angular/core';
-import { clearFlat, findOpening, flatGround, subjectPixels, type Opening, type Photo, type Pixels } from '@kadrosyn/core';
+import {
+  clearFlat,
+  findOpening,
+  FLAT_TOLERANCE,
+  flatGround,
+  subjectPixels,
+  type Opening,
+  type Photo,
+  type Pixels,
+} from '@kadrosyn/core';
 import { PhotoLevels } from '../../photos/photo-levels';
 import { SmallPixels } from '../../photos/small-pixels';
 import { Cutting } from '../session/cutting';
 import { Notices } from '../session/notices';
 import { EditorSession } from '../session/session';
-
-/** How far colours may be from that of the ground, as when it is cleared, levels of 255. */
-const TOLERANCE = 24;
 
 /** Artwork that was drawn on a plain ground: printed with it, a product gets a patch. It is seen when it arrives, and can be cleared. */
 @Injectable()
@@ -25,7 +31,7 @@ export class FlatGround {
     const photo = fill.type === 'photo' && fill.show !== 'subject' ? photos[fill.photoId] : undefined;
     const small = photo && this.small.of(photo);
     if (!photo || !small || !flatGround(small)) return null;
-    const matte = clearFlat(small, { tolerance: TOLERANCE, everywhere: false });
+    const matte = clearFlat(small, { tolerance: FLAT_TOLERANCE, everywhere: false });
     return { photo, cleared: subjectPixels(small, matte) };
   }
 

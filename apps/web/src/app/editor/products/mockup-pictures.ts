@@ -1,4 +1,4 @@
-import { computed, inject, Injectable, signal } from '@angular/core';
+import { computed, DestroyRef, inject, Injectable, signal } from '@angular/core';
 import { lastArtwork, mockupPreview, resolveSheet, type Photo, type Sheet } from '@kadrosyn/core';
 import { FindingsEngine } from '../findings/findings-engine';
 import { EditorSession } from '../session/session';
@@ -17,6 +17,13 @@ export class MockupPictures {
   private readonly findings = inject(FindingsEngine);
   private readonly made = signal<ReadonlyMap<string, { readonly of: Sheet; readonly picture: ImageBitmap }>>(new Map());
   private turn = 0;
+
+  constructor() {
+    inject(DestroyRef).onDestroy(() => {
+      this.turn++;
+      for (const { picture } of this.made().values()) picture.close();
+    });
+  }
 
   /** What is printed on them; null where the project has no artwork yet. */
   readonly artwork = computed(() => {
@@ -38,14 +45,14 @@ export class MockupPictures {
       if (this.made().get(photo.id)?.of === artwork) continue;
       for (let time = 0; time < TIMES && turn === this.turn; time++) {
         if (time > 0) await rest(AGAIN);
-        if (await this.drawOne(photo, artwork)) break;
+        if (turn !== this.turn || (await this.drawOne(photo, artwork, turn))) break;
       }
       if (turn !== this.turn) return;
     }
   }
 
   /** @returns whether all that it shows has arrived */
-  private async drawOne(photo: Photo, artwork: Sheet): Promise<boolean> {
+  private async drawOne(photo: Photo, artwork: Sheet, turn: number): Promise<boolean> {
     const { project, shaper } = this.session.context();
     const preview = mockupPreview(project, photo, artwork, shaper, LONGEST);
     const sheet = resolveSheet(preview.project, preview.sheetId);
@@ -55,7 +62,12 @@ export class MockupPictures {
     if (!finest || !isExact) return false;
     const { width, height, data } = finest.pixels;
     const picture = await createImageBitmap(new ImageData(new Uint8ClampedArray(data), width, height));
-    this.made.update((made) => new Map(made).set(photo.id, { of: artwork, picture }));
+    const before = this.made().get(photo.id)?.picture;
+    if (turn !== this.turn) picture.close();
+    else {
+      this.made.update((made) => new Map(made).set(photo.id, { of: artwork, picture }));
+      before?.close();
+    }
     return true;
   }
 }

@@ -4,6 +4,7 @@ import {
   emptyImprint,
   fittedArtwork,
   formHolds,
+  imprintIn,
   imprintOf,
   isPrintedOn,
   landing,
@@ -100,10 +101,7 @@ export class Printing {
     const context = this.session.context();
     const { project, sheet } = context;
     const { host, photo, area } = place;
-    const there = [...openingsOf(sheet.items)].find(
-      (opening) => opening.host?.itemId === host.id && opening.host.areaId === area.id && imprintOf(project, opening),
-    );
-    const known = there ? imprintOf(project, there) : null;
+    const known = imprintIn(project, sheet.items, host, area.id);
     const key = `${host.id}/${area.id}/${known?.sheet.id ?? ''}`;
     const around = { ...context, host, photo };
     const view = known ?? (this.kept?.key === key ? this.kept.view : emptyImprint(around, area, context));

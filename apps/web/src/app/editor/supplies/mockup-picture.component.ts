@@ -19,20 +19,7 @@ import type { ShownMockup } from '../products/mockup-list';
       />
     }
   `,
-  styles: `
-    :host {
-      display: contents;
-    }
-    canvas,
-    img {
-      display: block;
-      width: auto;
-      height: 100%;
-      min-width: 48px;
-      max-width: 132px;
-      object-fit: cover;
-    }
-  `,
+  styleUrl: './mockup-picture.component.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class MockupPictureComponent {

@@ -124,7 +124,10 @@ async function addOn(): Promise<void> {
 
 async function exportOn(by: Person): Promise<void> {
   while (isGoing) {
-    const answer = await ask('POST', `/api/projects/${by.id}/exports`, { sheetId: by.sheetId, scale: 3, type: 'png' });
+    const answer = await ask('POST', `/api/projects/${by.id}/exports`, {
+      sheetIds: [by.sheetId],
+      file: { type: 'png', scale: 3 },
+    });
     if (answer?.status === 202) exports.push({ id: (answer.body as { id: string }).id, by });
     await pause(700);
   }

@@ -163,7 +163,7 @@ export class Editor {
         .allInnerTexts();
       throw new Error(`No file came. The window says: ${says.join(' | ').replace(/\s+/g, ' ')}`, { cause: error });
     });
-    await this.page.getByRole('button', { name: /^Export (PNG|JPEG|PDF)/ }).click();
+    await this.page.getByRole('button', { name: /^Export (PNG|JPEG|WebP|PDF)/ }).click();
     if (evenSamples)
       await this.page
         .getByRole('dialog')

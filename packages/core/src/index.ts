@@ -193,3 +193,7 @@ export * from './readable/seen-size.js';
 export * from './readable/word-edges.js';
 export * from './readable/propose-colour.js';
 export * from './readable/remedies.js';
+export * from './document/file-names.js';
+export * from './paper/paper.js';
+export { withBleed } from './paper/with-bleed.js';
+export { foldedPairs, layPapers, type PaperOptions } from './paper/lay-papers.js';

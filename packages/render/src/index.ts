@@ -13,5 +13,6 @@ export * from './photo/decoded-photo-source.js';
 export * from './opening/draw-opening.js';
 export * from './sheet/draw-sheet.js';
 export * from './sheet/sheet-painter.js';
+export { hasMood } from './finish/mood.js';
 export * from './sheet/sheet-parts.js';
 export * from './findings/survey.js';

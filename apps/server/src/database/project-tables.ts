@@ -1,5 +1,5 @@
 import type { Edit, Project } from '@kadrosyn/core';
-import type { OutFormatId } from '@kadrosyn/formats';
+import type { ExportRequest } from '@kadrosyn/contract';
 import { sql } from 'drizzle-orm';
 import { boolean, foreignKey, index, integer, jsonb, pgTable, primaryKey, real, text, timestamp } from 'drizzle-orm/pg-core';
 import { bytea, now, summaryColumns } from './columns.js';
@@ -82,10 +82,10 @@ export const exports = pgTable(
     workspaceId: text('workspace_id').notNull(),
     id: text('id').notNull(),
     projectId: text('project_id').notNull(),
-    sheetId: text('sheet_id').notNull(),
-    scale: real('scale').notNull(),
-    type: text('type').$type<OutFormatId>().notNull(),
-    quality: integer('quality').notNull(),
+    /** What was asked for. */
+    request: jsonb('request').$type<ExportRequest>().notNull(),
+    /** What the file is called, with its extension. */
+    name: text('name').notNull(),
     /** The document as it was when the export was asked for. */
     document: jsonb('document').$type<Project>().notNull(),
     state: text('state').$type<ExportState>().notNull(),

@@ -3,12 +3,11 @@ import type { FastifyBaseLogger } from 'fastify';
 import type pg from 'pg';
 import PgBoss from 'pg-boss';
 import { openPool, type Database } from '../database/connect.js';
-import { FaceStore } from '../faces/face-store.js';
-import { filesToDraw, type DrawingFiles } from '../photos/files-to-draw.js';
 import { faultCode, loggableFault } from '../loggable-fault.js';
 import { TaskEnded } from '../tasks/pool-process.js';
 import type { TaskPools } from '../tasks/task-pools.js';
 import { ExportStore, silentExports, type ExportAttempt, type ExportName, type ExportToDraw } from './export-store.js';
+import { taskFor } from './export-task.js';
 
 /** A large picture takes long: small ones do not wait behind it, nor are several large ones drawn at once, which each take much memory. */
 const QUEUES = { small: 'export', large: 'export-large' } as const;
@@ -108,17 +107,16 @@ export class ExportJobs {
       const from = performance.now();
       const document = ofThisVersion(request.document);
       const task = {
-        project: document,
-        sheetId: request.sheetId,
-        scale: request.scale,
-        type: request.type,
-        quality: request.quality,
-        ...(await this.files(workspaceId, { ...request, document })),
+        ...(await taskFor(this.db, workspaceId, document, request.request)),
         facesFolder: this.facesFolder,
-        faceFiles: await new FaceStore(this.db, workspaceId).filesFor(document),
       };
       const read = performance.now();
-      const { file, times } = await this.tasks.export(task, { onProgress: report, signal: controller.signal });
+      const written = await this.tasks.export(task, { onProgress: report, signal: controller.signal });
+      if ('tooManyBytes' in written) {
+        await attempt.fail(tooManyBytes(written.tooManyBytes));
+        return;
+      }
+      const { file, times } = written;
       const drawn = performance.now();
       await attempt.finish(Buffer.from(file));
       // What is over of the time in the pool, it waited for a process.
@@ -149,10 +147,10 @@ export class ExportJobs {
     const message = `The picture could not be drawn${reason}. The project is kept as it is; try again, or try a smaller size.`;
     await attempt.fail(message).catch(() => undefined);
   }
+}
 
-  private async files(workspaceId: string, { document, sheetId }: ExportToDraw): Promise<DrawingFiles> {
-    return filesToDraw(this.db, workspaceId, { project: document, sheetId }, 'master');
-  }
+function tooManyBytes(bytes: number): string {
+  return `Even at the lowest quality the file has ${Math.ceil(bytes / 1000)} KB. Allow more, or choose fewer px.`;
 }
 
 /** What was asked for before the application was renewed is drawn as well. @throws Error when it does not open. */

@@ -1,5 +1,6 @@
-import { ExportRequestSchema } from '@kadrosyn/contract';
+import { ExportFileSchema, type ExportList, type Sizes } from '@kadrosyn/contract';
 import {
+  addSheet,
   insertItem,
   newProject,
   newShapedOpening,
@@ -10,9 +11,12 @@ import {
 } from '@kadrosyn/core';
 import { OUT_FORMATS } from '@kadrosyn/formats';
 import { sql } from 'drizzle-orm';
+import { unzipSync } from 'fflate';
 import sharp from 'sharp';
+import type { TSchema } from 'typebox';
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
 import { startTestServer, type TestServer } from '../../testing/test-server.js';
+import type { ExportToDraw } from './export-store.js';
 
 let server: TestServer;
 let projectId: string;
@@ -38,8 +42,23 @@ beforeAll(async () => {
 });
 afterAll(() => server.close());
 
-function request(change: object = {}) {
-  return server.call('POST', `/api/projects/${projectId}/exports`, { sheetId, scale: 1, type: 'png', ...change });
+function request(file: object = {}, sheetIds: readonly string[] = [sheetId]) {
+  return server.call('POST', `/api/projects/${projectId}/exports`, { sheetIds, file: { type: 'png', scale: 1, ...file } });
+}
+
+/** What a store is told of an export of one PNG. */
+async function noted(): Promise<ExportToDraw> {
+  const { document } = await server.services.projects('workspace_home').document(projectId);
+  return { projectId, request: { sheetIds: [sheetId], file: { type: 'png', scale: 1 } }, name: 'Kiln.png', document };
+}
+
+/** Exports, and reads the file. */
+async function fileOf(file: object, sheetIds?: readonly string[]) {
+  const { status, body } = await request(file, sheetIds);
+  expect(status).toBe(202);
+  const done = await ended((body as Status).id);
+  expect(done).toMatchObject({ state: 'done', progress: 1 });
+  return server.call('GET', `/api/exports/${done.id}/file`);
 }
 
 interface Status {
@@ -60,11 +79,16 @@ async function ended(id: string): Promise<Status> {
 
 describe('exports', () => {
   it('may be asked for in every format there is, within the bounds of its options', () => {
-    const { type, quality } = ExportRequestSchema.properties;
-    expect(type.anyOf.map((each) => each.const).sort()).toEqual(Object.keys(OUT_FORMATS).sort());
-    const { default: usual, ...bounds } = OUT_FORMATS.jpeg.options.properties.quality as { default?: number };
-    expect(usual).toBe(92);
-    expect(quality).toEqual(bounds);
+    const asked = ExportFileSchema.anyOf.flatMap(({ properties }) => {
+      const { type, scale: _scale, dpi: _dpi, ...options } = properties as Record<string, TSchema>;
+      const types = 'anyOf' in type! ? (type.anyOf as TSchema[]) : [type!];
+      return types.map((each) => [(each as TSchema & { const: string }).const, options] as const);
+    });
+    expect(asked.map(([type]) => type).sort()).toEqual(Object.keys(OUT_FORMATS).sort());
+    const bounds = (schema: unknown): unknown =>
+      JSON.parse(JSON.stringify(schema, (key, value: unknown) => (key === 'default' ? undefined : value)));
+    for (const [type, options] of asked)
+      expect(bounds(options)).toEqual(bounds(OUT_FORMATS[type as keyof typeof OUT_FORMATS].options.properties));
   });
 
   it('are drawn at any scale, with a name and a resolution', async () => {
@@ -97,14 +121,17 @@ describe('exports', () => {
   });
 
   it('are pages in true size as PDF, with outlines for what is outlines', async () => {
-    const { body } = await request({ type: 'pdf', scale: 2 });
+    const { body } = await server.call('POST', `/api/projects/${projectId}/exports`, {
+      sheetIds: [sheetId],
+      file: { type: 'pdf', dpi: 144 },
+    });
     const { id } = await ended((body as Status).id);
     const file = await server.call('GET', `/api/exports/${id}/file`);
     expect(file.headers.get('content-type')).toBe('application/pdf');
     expect(file.headers.get('content-disposition')).toBe("attachment; filename*=UTF-8''Kiln%20day1.pdf");
     const text = file.bytes.toString('latin1');
     expect(text).toMatch(/^%PDF-1\.7/);
-    // 300 x 200 px at 72 dpi, whatever the scale: that is how finely its pictures are drawn, and here there are none.
+    // 300 x 200 px at 72 dpi, whatever the dpi: that is how finely its pictures are drawn, and here there are none.
     expect(text).toContain('/MediaBox [0 0 300 200]');
     expect(text).not.toContain('/Subtype /Image');
   });
@@ -137,7 +164,10 @@ describe('exports', () => {
     };
     const project = (await server.call('POST', '/api/projects', { document })).body as { id: string };
     const exported = async (type: string): Promise<Buffer> => {
-      const { body } = await server.call('POST', `/api/projects/${project.id}/exports`, { sheetId: 'wall', scale: 1, type });
+      const { body } = await server.call('POST', `/api/projects/${project.id}/exports`, {
+        sheetIds: ['wall'],
+        file: type === 'pdf' ? { type, dpi: 72 } : { type, scale: 1 },
+      });
       return Buffer.from((await server.call('GET', `/api/exports/${(await ended((body as Status).id)).id}/file`)).bytes);
     };
     const { channels } = await sharp(await exported('png')).stats();
@@ -197,8 +227,7 @@ describe('exports', () => {
 
   it('that nobody is at any more are taken up again, and given up in the end with a sentence', async () => {
     const store = server.services.exports('workspace_home');
-    const document = (await server.services.projects('workspace_home').document(projectId)).document;
-    const ask = { projectId, sheetId, scale: 1, type: 'png', quality: 90, document } as const;
+    const ask = await noted();
     const [lost, hopeless, forgotten] = [await store.add(ask), await store.add(ask), await store.add(ask)];
     // As a server leaves them that ends in the middle of its work.
     const leave = sql`state = 'running', attempt = 'attempt_gone', heard_at = now() - interval '1 minute'`;
@@ -223,8 +252,7 @@ describe('exports', () => {
 
   it('are not changed by whoever has lost them to another', async () => {
     const store = server.services.exports('workspace_home');
-    const document = (await server.services.projects('workspace_home').document(projectId)).document;
-    const id = await store.add({ projectId, sheetId, scale: 1, type: 'png', quality: 90, document });
+    const id = await store.add(await noted());
     const first = await store.begin(id);
     expect(await store.begin(id)).toBeUndefined();
     await server.services.db.execute(sql`update exports set heard_at = now() - interval '1 minute' where id = ${id}`);
@@ -239,8 +267,7 @@ describe('exports', () => {
 
   it('are given back by whoever can not go on, three times at most', async () => {
     const store = server.services.exports('workspace_home');
-    const document = (await server.services.projects('workspace_home').document(projectId)).document;
-    const id = await store.add({ projectId, sheetId, scale: 1, type: 'png', quality: 90, document });
+    const id = await store.add(await noted());
     for (const isTaken of [true, true, false]) {
       const { attempt } = (await store.begin(id))!;
       expect(await attempt.giveBack()).toBe(isTaken);
@@ -250,7 +277,10 @@ describe('exports', () => {
   });
 
   it('are refused where they make no sense', async () => {
-    expect((await request({ sheetId: 'nobody' })).status).toBe(404);
+    expect((await request({}, ['nobody'])).status).toBe(404);
+    expect((await request({}, [])).status).toBe(400);
+    expect((await request({}, [sheetId, sheetId])).status).toBe(400);
+    expect((await request({ mostBytes: 5000 })).status).toBe(400);
     expect((await request({ scale: 0 })).status).toBe(400);
     expect((await request({ type: 'tiff' })).status).toBe(400);
     expect((await request({ surprise: true })).status).toBe(400);
@@ -261,10 +291,93 @@ describe('exports', () => {
     });
     const wall = body as { id: string; document: Project };
     const answer = await server.call('POST', `/api/projects/${wall.id}/exports`, {
-      sheetId: wall.document.sheets[0]!.id,
-      scale: 1,
-      type: 'png',
+      sheetIds: [wall.document.sheets[0]!.id],
+      file: { type: 'png', scale: 1 },
     });
     expect(answer).toMatchObject({ status: 422, body: { code: 'too-large' } });
+    const long = await server.call('POST', '/api/projects', {
+      name: 'Banner',
+      size: { width: 20_000, height: 100, unit: 'px' },
+    });
+    const banner = long.body as { id: string; document: Project };
+    const webp = { sheetIds: [banner.document.sheets[0]!.id], file: { type: 'webp', scale: 1 } };
+    expect(await server.call('POST', `/api/projects/${banner.id}/exports`, webp)).toMatchObject({
+      status: 422,
+      body: { message: expect.stringMatching(/WebP has room for 16383 px/) as string },
+    });
+    const many = await server.call('POST', `/api/projects/${banner.id}/exports`, {
+      ...webp,
+      file: { type: 'pdf', dpi: 72, arrange: 'many', paper: 'a3' },
+    });
+    expect(many).toMatchObject({
+      status: 422,
+      body: { code: 'no-room', message: expect.stringMatching(/larger paper/) as string },
+    });
+  });
+
+  it('are no larger than wanted, or say how large the smallest is', async () => {
+    const small = await fileOf({ type: 'jpeg', scale: 2, mostBytes: 6000 });
+    expect(small.bytes.length).toBeLessThanOrEqual(6000);
+    const { body } = await request({ type: 'jpeg', scale: 8, mostBytes: 1000 });
+    expect(await ended((body as Status).id)).toMatchObject({
+      state: 'failed',
+      message: expect.stringMatching(/^Even at the lowest quality the file has \d+ KB\. Allow more/) as string,
+    });
+  });
+
+  it('of several sheets are one PDF in the order asked for, or an archive of pictures with names of their own', async () => {
+    const { document } = await server.services.projects('workspace_home').document(projectId);
+    const [first] = document.sheets;
+    const second = { ...first!, id: 'second', name: first!.name, items: [] };
+    await server.call('POST', `/api/projects/${projectId}/edits`, {
+      revision: (await server.services.projects('workspace_home').document(projectId)).revision,
+      version: PROJECT_VERSION,
+      edits: [addSheet(document, second)],
+    });
+    const pdf = await server.call('POST', `/api/projects/${projectId}/exports`, {
+      sheetIds: ['second', sheetId],
+      file: { type: 'pdf', dpi: 72 },
+    });
+    const file = await server.call('GET', `/api/exports/${(await ended((pdf.body as Status).id)).id}/file`);
+    expect(file.headers.get('content-disposition')).toContain('Kiln%20day1.pdf');
+    const text = file.bytes.toString('latin1');
+    expect(text.match(/\/Type \/Page\n/g)).toHaveLength(2);
+    const zip = await fileOf({}, [sheetId, 'second']);
+    expect(zip.headers.get('content-type')).toBe('application/zip');
+    expect(zip.headers.get('content-disposition')).toContain('Kiln%20day1.zip');
+    const unpacked = unzipSync(zip.bytes);
+    expect(Object.keys(unpacked)).toEqual(['Kiln day1 - Sheet 1.png', 'Kiln day1 - Sheet 1 2.png']);
+    const means = await Promise.all(Object.values(unpacked).map(async (png) => (await sharp(png).stats()).channels[1]!.mean));
+    expect(means[0]).not.toBe(means[1]);
+    const alone = await fileOf({}, ['second']);
+    expect(alone.headers.get('content-disposition')).toContain('Kiln%20day1%20-%20Sheet%201%202.png');
+  });
+
+  it('are listed with their project, newest first, with what they are called and how large they are', async () => {
+    const { bytes } = await fileOf({ type: 'webp' });
+    const { body } = await server.call('GET', `/api/projects/${projectId}/exports`);
+    const { exports: listed } = body as ExportList;
+    expect(listed[0]).toMatchObject({ state: 'done', bytes: bytes.length, request: { file: { type: 'webp', scale: 1 } } });
+    expect(listed[0]!.name).toMatch(/^Kiln day1.*\.webp$/);
+    const times = listed.map(({ askedAt }) => Date.parse(askedAt));
+    expect([...times].sort((a, b) => b - a)).toEqual(times);
+    await server.services.db.execute(sql`update exports set created_at = now() - interval '2 days' where id = ${listed[0]!.id}`);
+    const later = (await server.call('GET', `/api/projects/${projectId}/exports`)).body as ExportList;
+    expect(later.exports.map(({ id }) => id)).not.toContain(listed[0]!.id);
+  });
+
+  it('have the sizes that are foretold, quality by quality', async () => {
+    const { status, body } = await server.call('POST', `/api/projects/${projectId}/export-sizes`, {
+      sheetId,
+      type: 'jpeg',
+      scale: 2,
+    });
+    expect(status).toBe(200);
+    const { sizes } = body as Sizes;
+    expect(sizes.length).toBeGreaterThan(5);
+    for (const { quality, bytes } of [sizes[2]!, sizes.at(-2)!])
+      expect((await fileOf({ type: 'jpeg', scale: 2, quality })).bytes.length).toBe(bytes);
+    const asked = { sheetId: 'nobody', type: 'jpeg', scale: 2 };
+    expect((await server.call('POST', `/api/projects/${projectId}/export-sizes`, asked)).status).toBe(404);
   });
 });

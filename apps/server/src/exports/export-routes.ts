@@ -1,13 +1,25 @@
 import type { FastifyPluginAsyncTypebox } from '@fastify/type-provider-typebox';
-import { ExportRequestSchema, ExportStatusSchema, FaultSchema, IdParams, NothingSchema } from '@kadrosyn/contract';
-import { findSheet } from '@kadrosyn/core';
-import { OUT_FORMATS, USUAL_QUALITY } from '@kadrosyn/formats';
-import { CodedError, notFound } from '../coded-error.js';
+import {
+  ExportListSchema,
+  ExportRequestSchema,
+  ExportStatusSchema,
+  FaultSchema,
+  IdParams,
+  NothingSchema,
+  SizesRequestSchema,
+  SizesSchema,
+} from '@kadrosyn/contract';
+import { OUT_FORMATS } from '@kadrosyn/formats';
+import type { ServerResponse } from 'node:http';
+import { notFound } from '../coded-error.js';
 import { FileSchema } from '../route-schemas.js';
+import { Type } from 'typebox';
 import type { Services } from '../services.js';
+import { planExport } from './export-plan.js';
+import { taskFor } from './export-task.js';
 
-/** Largest picture that is drawn, px. */
-const PIXEL_LIMIT = 200e6;
+/** Whether the file is looked at in the browser, rather than put among the downloads. */
+const ShownSchema = Type.Object({ show: Type.Optional(Type.Boolean()) });
 
 /** Asking for an export, following it, cancelling it, fetching the file. */
 export const exportRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = async (app, { services }) => {
@@ -18,20 +30,31 @@ export const exportRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = a
       const { workspaceId, body } = request;
       const projectId = request.params.id;
       const { document } = await services.projects(workspaceId).document(projectId);
-      const sheet = findSheet(document, body.sheetId);
-      if (!sheet) throw notFound('The sheet');
-      const pixels = sheet.width * sheet.height * body.scale ** 2;
-      if (pixels > PIXEL_LIMIT) {
-        throw new CodedError(
-          422,
-          'too-large',
-          `The picture would have more than ${PIXEL_LIMIT / 1e6} million pixels. Choose a smaller scale.`,
-        );
-      }
+      const { name, pixels } = planExport(document, body);
       const store = services.exports(workspaceId);
-      const id = await store.add({ quality: USUAL_QUALITY, ...body, projectId, document });
+      const id = await store.add({ request: body, name, projectId, document });
       await services.exportJobs.enqueue({ workspaceId, exportId: id }, pixels);
-      return reply.code(202).send({ id, state: 'waiting', progress: 0, message: null });
+      return reply.code(202).send((await store.status(id))!);
+    },
+  );
+
+  app.get(
+    '/api/projects/:id/exports',
+    { schema: { params: IdParams, response: { 200: ExportListSchema, '4xx': FaultSchema } } },
+    async (request) => ({ exports: await services.exports(request.workspaceId).list(request.params.id) }),
+  );
+
+  app.post(
+    '/api/projects/:id/export-sizes',
+    { schema: { params: IdParams, body: SizesRequestSchema, response: { 200: SizesSchema, '4xx': FaultSchema } } },
+    async (request, reply) => {
+      const { workspaceId, body } = request;
+      const { document } = await services.projects(workspaceId).document(request.params.id);
+      const { sheetId, ...file } = body;
+      const asked = { sheetIds: [sheetId], file };
+      planExport(document, asked);
+      const task = await taskFor(services.db, workspaceId, document, asked);
+      return services.tasks.sizes({ ...task, facesFolder: services.config.facesFolder }, { signal: goneBy(reply.raw) });
     },
   );
 
@@ -56,18 +79,28 @@ export const exportRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = a
 
   app.get(
     '/api/exports/:id/file',
-    { schema: { params: IdParams, response: { 200: FileSchema, '4xx': FaultSchema } } },
+    { schema: { params: IdParams, querystring: ShownSchema, response: { 200: FileSchema, '4xx': FaultSchema } } },
     async (request, reply) => {
       const store = services.exports(request.workspaceId);
       const status = await store.status(request.params.id);
       const bytes = await store.bytes(request.params.id);
       if (!status || !bytes) throw notFound('The picture');
-      const { extension, mime } = OUT_FORMATS[status.type];
-      const fileName = `${status.name.replace(/[^\p{L}\p{N} ._-]/gu, '').trim() || 'picture'}.${extension}`;
+      const { sheetIds, file } = status.request;
+      const { mime, holdsSeveral } = OUT_FORMATS[file.type];
       return reply
-        .type(mime)
-        .header('content-disposition', `attachment; filename*=UTF-8''${encodeURIComponent(fileName)}`)
+        .type(sheetIds.length > 1 && !holdsSeveral ? 'application/zip' : mime)
+        .header(
+          'content-disposition',
+          `${request.query.show ? 'inline' : 'attachment'}; filename*=UTF-8''${encodeURIComponent(status.name)}`,
+        )
         .send(bytes);
     },
   );
 };
+
+/** Ends when whoever asked has gone. */
+function goneBy(answer: ServerResponse): AbortSignal {
+  const controller = new AbortController();
+  answer.once('close', () => controller.abort());
+  return controller.signal;
+}

@@ -1,17 +1,15 @@
 import { newId, type Project } from '@kadrosyn/core';
-import type { OutFormatId } from '@kadrosyn/formats';
-import { and, eq, inArray, lt, or, sql } from 'drizzle-orm';
+import type { ExportRequest, ExportStatus } from '@kadrosyn/contract';
+import { and, desc, eq, inArray, lt, not, or, sql } from 'drizzle-orm';
 import type { Database } from '../database/connect.js';
 import { exports } from '../database/schema.js';
 
 /** What is to be exported. */
 export interface ExportToDraw {
   readonly projectId: string;
-  readonly sheetId: string;
-  /** px of the picture per px of the sheet. */
-  readonly scale: number;
-  readonly type: OutFormatId;
-  readonly quality: number;
+  readonly request: ExportRequest;
+  /** Of the file, with its extension. */
+  readonly name: string;
   readonly document: Project;
 }
 
@@ -33,9 +31,15 @@ const STATUS = {
   state: exports.state,
   progress: exports.progress,
   message: exports.message,
-  type: exports.type,
-  name: sql<string>`${exports.document}->>'name'`,
+  name: exports.name,
+  request: exports.request,
+  bytes: sql<number | null>`octet_length(${exports.bytes})`,
+  createdAt: exports.createdAt,
 };
+/** Exports are kept for so long. */
+const DAY_AGO = sql`now() - interval '1 day'`;
+/** So many of a project are listed. */
+const MOST_LISTED = 50;
 const isSilent = sql`${exports.heardAt} < now() - make_interval(secs => ${SILENCE})`;
 /** The queue may have lost it with the server that noted it. Named to it twice, it is drawn once all the same. */
 const isForgotten = sql`coalesce(${exports.heardAt}, ${exports.createdAt}) < now() - make_interval(secs => ${SILENCE})`;
@@ -49,16 +53,28 @@ export class ExportStore {
 
   /** Notes the request; exports of more than a day ago are forgotten. */
   async add(request: ExportToDraw): Promise<string> {
-    const dayAgo = sql`now() - interval '1 day'`;
-    await this.db.delete(exports).where(and(eq(exports.workspaceId, this.workspaceId), lt(exports.createdAt, dayAgo)));
+    await this.db.delete(exports).where(and(eq(exports.workspaceId, this.workspaceId), lt(exports.createdAt, DAY_AGO)));
     const id = newId('export');
     await this.db.insert(exports).values({ ...request, workspaceId: this.workspaceId, id, state: 'waiting', progress: 0 });
     return id;
   }
 
-  async status(id: string) {
+  async status(id: string): Promise<ExportStatus | undefined> {
     const [row] = await this.db.select(STATUS).from(exports).where(this.is(id));
-    return row;
+    return row && statusOf(row);
+  }
+
+  /** Those of a project within a day, newest first. */
+  async list(projectId: string): Promise<ExportStatus[]> {
+    const rows = await this.db
+      .select(STATUS)
+      .from(exports)
+      .where(
+        and(eq(exports.workspaceId, this.workspaceId), eq(exports.projectId, projectId), not(lt(exports.createdAt, DAY_AGO))),
+      )
+      .orderBy(desc(exports.createdAt))
+      .limit(MOST_LISTED);
+    return rows.map(statusOf);
   }
 
   async bytes(id: string): Promise<Buffer | undefined> {
@@ -91,6 +107,10 @@ export class ExportStore {
   private is(id: string) {
     return and(eq(exports.workspaceId, this.workspaceId), eq(exports.id, id));
   }
+}
+
+function statusOf({ createdAt, ...row }: Omit<ExportStatus, 'askedAt'> & { readonly createdAt: Date }): ExportStatus {
+  return { ...row, askedAt: createdAt.toISOString() };
 }
 
 /** One go at drawing an export. What it reports counts only as long as the export has not been cancelled or taken up by another. */

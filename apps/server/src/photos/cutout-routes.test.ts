@@ -158,9 +158,8 @@ describe('an export', () => {
     expect(made.status).toBe(201);
     const { id } = made.body as { id: string };
     const begun = await server.call('POST', `/api/projects/${id}/exports`, {
-      sheetId: document.sheets[0]!.id,
-      scale: 1,
-      type: 'png',
+      sheetIds: [document.sheets[0]!.id],
+      file: { type: 'png', scale: 1 },
     });
     const exportId = (begun.body as { id: string }).id;
     await expect

@@ -10,15 +10,15 @@ export interface DrawingFiles {
   readonly matteFiles: Record<string, PhotoBytes>;
 }
 
-/** All photos and mattes that a sheet of a project shows, those on sheets that it shows too, at full size or as for the screen. What is not stored is left out. */
+/** All photos and mattes that sheets of a project show, those on sheets that they show too, at full size or as for the screen. What is not stored is left out. */
 export async function filesToDraw(
   db: Database,
   workspaceId: string,
-  { project, sheetId }: { readonly project: Project; readonly sheetId: string },
+  { project, sheetIds }: { readonly project: Project; readonly sheetIds: readonly string[] },
   size: 'master' | 'screen',
 ): Promise<DrawingFiles> {
   const [photos, cutouts] = [new PhotoStore(db, workspaceId), new CutoutStore(db, workspaceId)];
-  const needed = referencesOf(project, [sheetId]);
+  const needed = referencesOf(project, sheetIds);
   const photoFiles: Record<string, PhotoBytes> = {};
   for (const id of needed.photos) {
     const file = await photos.file(id, size);

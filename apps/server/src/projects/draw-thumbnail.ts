@@ -15,19 +15,18 @@ export async function drawThumbnail(
   // An imprint is no page.
   const sheet = document.sheets.find((one) => !isImprint(one)) ?? document.sheets[0]!;
   // A picture of this size needs no more than the screen files.
-  const files = await filesToDraw(services.db, workspaceId, { project: document, sheetId: sheet.id }, 'screen');
-  const { file: bytes } = await services.tasks.thumbnail(
+  const files = await filesToDraw(services.db, workspaceId, { project: document, sheetIds: [sheet.id] }, 'screen');
+  const written = await services.tasks.thumbnail(
     {
       project: document,
-      sheetId: sheet.id,
-      scale: Math.min(1, THUMBNAIL_SIDE / Math.max(sheet.width, sheet.height)),
-      type: 'png',
-      quality: 90,
+      sheetIds: [sheet.id],
+      file: { type: 'png', scale: Math.min(1, THUMBNAIL_SIDE / Math.max(sheet.width, sheet.height)) },
       ...files,
       facesFolder: services.config.facesFolder,
       faceFiles: await services.faces(workspaceId).filesFor(document),
     },
     { isUrgent: isAsked },
   );
-  return Buffer.from(bytes);
+  if (!('file' in written)) throw new Error('A PNG has no limit of bytes');
+  return Buffer.from(written.file);
 }

@@ -1,6 +1,7 @@
 import { TaskEnded, type TaskEnd, type TaskOptions } from './pool-process.js';
 import { ProcessPool } from './process-pool.js';
-import type { DocumentTask, FaceTask, IntakeTask, MatteTask, RenderedFile, RenderTask } from './tasks.js';
+import type { DocumentTask, FaceTask, IntakeTask, MatteTask, WriteTask, WrittenFile } from './tasks.js';
+import type { Sizes } from '@kadrosyn/contract';
 import type { FaceIntake } from '../faces/take-face.js';
 import type { NewOutline } from '../outlines/outline-store.js';
 import type { Intake } from '../photos/intake.js';
@@ -69,12 +70,16 @@ export class TaskPools {
     return this.documents.run('outline', outline);
   }
 
-  thumbnail(task: RenderTask, options: TaskOptions): Promise<RenderedFile> {
-    return this.thumbnails.run('render', task, options);
+  thumbnail(task: WriteTask, options: TaskOptions): Promise<WrittenFile> {
+    return this.thumbnails.run('write', task, options);
   }
 
-  export(task: RenderTask, options: TaskOptions): Promise<RenderedFile> {
-    return this.exports.run('render', task, options);
+  export(task: WriteTask, options: TaskOptions): Promise<WrittenFile> {
+    return this.exports.run('write', task, options);
+  }
+
+  sizes(task: WriteTask, options: TaskOptions): Promise<Sizes> {
+    return this.exports.run('sizes', task, options);
   }
 
   async close(): Promise<void> {

@@ -1,5 +1,5 @@
 import type { Bounds, Project } from '@kadrosyn/core';
-import type { OutFormatId } from '@kadrosyn/formats';
+import type { ExportFile, Sizes } from '@kadrosyn/contract';
 import type { UploadLimits } from '../config.js';
 import type { FaceIntake } from '../faces/take-face.js';
 import type { NewOutline } from '../outlines/outline-store.js';
@@ -13,15 +13,11 @@ export interface PhotoBytes {
   readonly level: number;
 }
 
-/** A sheet to be drawn and written as a file. */
-export interface RenderTask {
+/** Sheets to be drawn and written as a file. */
+export interface WriteTask {
   readonly project: Project;
-  readonly sheetId: string;
-  /** px of the picture per px of the sheet. */
-  readonly scale: number;
-  readonly type: OutFormatId;
-  /** 1 to 100, where the format has one. */
-  readonly quality: number;
+  readonly sheetIds: readonly string[];
+  readonly file: ExportFile;
   /** Files of the photos by id. */
   readonly photoFiles: Readonly<Record<string, PhotoBytes>>;
   /** Kept pictures of cutouts by `photoId/matteSha256`. */
@@ -31,11 +27,10 @@ export interface RenderTask {
   readonly faceFiles: Readonly<Record<string, Uint8Array>>;
 }
 
-/** A picture file, and what making it took in the process, ms. */
-export interface RenderedFile {
-  readonly file: Uint8Array;
-  readonly times: { readonly decode: number; readonly render: number; readonly encode: number };
-}
+/** A file, and what making it took in the process, ms; or how many bytes the smallest has where that is more than were wanted. */
+export type WrittenFile =
+  | { readonly file: Uint8Array; readonly times: { readonly decode: number; readonly render: number; readonly encode: number } }
+  | { readonly tooManyBytes: number };
 
 /** A font file to be tried. */
 export interface FaceTask {
@@ -79,13 +74,18 @@ export const TASKS = {
   },
   /** Tries a font; see faces/take-face. What goes wrong inside HarfBuzz ends the process, and with it whatever it left behind. */
   async face({ bytes, facesFolder }: FaceTask): Promise<FaceIntake> {
-    const [{ takeFace }, { loadedShaper }] = await Promise.all([import('../faces/take-face.js'), import('./draw-sheet.js')]);
+    const [{ takeFace }, { loadedShaper }] = await Promise.all([import('../faces/take-face.js'), import('./write-sheets.js')]);
     return takeFace(asBuffer(bytes), await loadedShaper(facesFolder));
   },
-  /** Draws one sheet and gives the picture file; see draw-sheet. */
-  async render(task: RenderTask, onProgress?: (share: number) => void): Promise<RenderedFile> {
-    const { drawSheet } = await import('./draw-sheet.js');
-    return drawSheet(task, onProgress);
+  /** Draws sheets and gives the file; see write-sheets. */
+  async write(task: WriteTask, onProgress?: (share: number) => void): Promise<WrittenFile> {
+    const { writeSheets } = await import('./write-sheets.js');
+    return writeSheets(task, onProgress);
+  },
+  /** How large the file of a sheet is at several qualities; see file-sizes. */
+  async sizes(task: WriteTask): Promise<Sizes> {
+    const { fileSizes } = await import('./file-sizes.js');
+    return fileSizes(task);
   },
   /** Reads a document, with edits applied where there are some. */
   async document({ document, edits, since }: DocumentTask): Promise<ChangedDocument> {

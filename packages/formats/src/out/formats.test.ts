@@ -25,8 +25,13 @@ describe('every format of one picture', () => {
     expect(own).toBe(id);
     const file = await writePages(id, [page()]);
     expect(photoTypeOf(file)).toBe(mime);
-    const { width, height, density, exif, xmp } = await sharp(file).metadata();
-    expect([width, height, density]).toEqual([40, 30, 300]);
+    const { width, height, density, exif, xmp, icc } = await sharp(file).metadata();
+    expect([width, height]).toEqual([40, 30]);
+    // 300 px per inch as a fraction of two whole numbers, as Exif has it.
+    if (id === 'webp') expect(exif!.includes(Buffer.from([44, 1, 0, 0, 1, 0, 0, 0]))).toBe(true);
+    else expect(density).toBe(300);
+    // What its colours mean is said, by the profile of sRGB.
+    expect(icc?.toString('latin1').replaceAll('\0', '')).toContain('sRGB');
     expect(mime).toBe(`image/${extension === 'jpg' ? 'jpeg' : extension}`);
     expect(exif?.toString('latin1') ?? '').not.toMatch(/GPS|Make|Artist/);
     expect(xmp).toBeUndefined();
@@ -43,7 +48,42 @@ describe('every format of one picture', () => {
   });
 });
 
+describe('a file no larger than wanted', () => {
+  const noise = (): Pixels => {
+    const data = Uint8ClampedArray.from({ length: 4 * 200 * 150 }, (_, i) => (i % 4 === 3 ? 255 : (i * 7919) % 251));
+    return { width: 200, height: 150, data };
+  };
+
+  it.each(['jpeg', 'webp'] as const)('has the best quality that is small enough, as %s', async (id) => {
+    const write = (options: Readonly<Record<string, unknown>>) => writePages(id, [page(noise())], options);
+    const mostBytes = (await write({ quality: 60 })).length;
+    const found = await write({ mostBytes });
+    expect(found.length).toBeLessThanOrEqual(mostBytes);
+    expect(found).toEqual(await write({ quality: 60 }));
+    expect((await write({ quality: 61 })).length).toBeGreaterThan(mostBytes);
+    // Where the quality asked for is small enough, it is left.
+    expect(await write({ quality: 50, mostBytes })).toEqual(await write({ quality: 50 }));
+  });
+
+  it('is refused with the size that the smallest has', async () => {
+    const smallest = (await writePages('jpeg', [page(noise())], { quality: 1 })).length;
+    await expect(writePages('jpeg', [page(noise())], { mostBytes: smallest - 1 })).rejects.toMatchObject({ bytes: smallest });
+  });
+});
+
 describe('PNG', () => {
+  it('has few colours where that is wanted, and white for what is clear', async () => {
+    const many = picture(160, 120);
+    const read = async (options: object) => {
+      const file = await writePages('png', [page(many)], { ...options });
+      return { bytes: file.length, ...(await sharp(file).metadata()) };
+    };
+    const [usual, few, white] = [await read({}), await read({ fewColours: true }), await read({ onWhite: true })];
+    expect(few.bytes).toBeLessThan(usual.bytes);
+    expect([usual.isPalette ?? false, few.isPalette]).toEqual([false, true]);
+    expect([usual.hasAlpha, white.hasAlpha]).toEqual([true, false]);
+  });
+
   it('keeps every px as it is, clear places too', async () => {
     const pixels = picture();
     const { data } = await sharp(await writePages('png', [page(pixels)]))

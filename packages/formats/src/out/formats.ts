@@ -3,9 +3,10 @@ import { jpeg } from './jpeg.js';
 import type { OutFormat, Page } from './out-format.js';
 import { pdf } from './pdf.js';
 import { png } from './png.js';
+import { webp } from './webp.js';
 
 /** Every format that sheets are written as. */
-export const OUT_FORMATS = { png, jpeg, pdf } as const satisfies Readonly<Record<string, OutFormat>>;
+export const OUT_FORMATS = { png, jpeg, webp, pdf } as const satisfies Readonly<Record<string, OutFormat>>;
 
 export type OutFormatId = keyof typeof OUT_FORMATS;
 

@@ -1,11 +1,9 @@
 import { Type } from 'typebox';
 import { onlyPage, type OutFormat } from './out-format.js';
 import { rawImage } from './raw-image.js';
+import { QUALITY_OPTIONS, withinBytes } from './within-bytes.js';
 
-/** The quality of a JPEG for which nobody chose one: no difference is seen at 100 %. */
-export const USUAL_QUALITY = 92;
-
-const options = Type.Object({ quality: Type.Integer({ minimum: 1, maximum: 100, default: USUAL_QUALITY }) });
+const options = Type.Object(QUALITY_OPTIONS);
 
 /** JPEG (ISO/IEC 10918-1), colours at full size. It has no clear places: they become white. */
 export const jpeg = {
@@ -14,6 +12,8 @@ export const jpeg = {
   mime: 'image/jpeg',
   options,
   holdsSeveral: false,
-  write: (pages, { quality }) =>
-    rawImage(onlyPage(pages, 'JPEG')).flatten({ background: '#ffffff' }).jpeg({ quality, chromaSubsampling: '4:4:4' }).toBuffer(),
+  write: async (pages, chosen) => {
+    const image = (await rawImage(onlyPage(pages, 'JPEG'))).flatten({ background: '#ffffff' });
+    return withinBytes((quality) => image.clone().jpeg({ quality, chromaSubsampling: '4:4:4' }).toBuffer(), chosen);
+  },
 } as const satisfies OutFormat<typeof options>;

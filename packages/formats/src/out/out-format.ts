@@ -1,7 +1,7 @@
-import type { LiteralColour, Path, Pixels, Point } from '@kadrosyn/core';
+import type { Fold, LiteralColour, Path, Pixels, Point } from '@kadrosyn/core';
 import type { Static, TObject } from 'typebox';
 
-/** A part of a page, px of the file: an outline filled with one colour by the nonzero rule, or a picture with its alpha. */
+/** A part of a page, px of the file from the upper left corner of the sheet as it is cut: an outline filled with one colour by the nonzero rule, or a picture with its alpha. */
 export type PagePart =
   | { readonly kind: 'outline'; readonly path: Path; readonly colour: LiteralColour; /** 0 to 1. */ readonly opacity: number }
   | { readonly kind: 'picture'; readonly pixels: Pixels; readonly at: Point };
@@ -15,9 +15,11 @@ export interface Page {
   /** What the sheet is called. */
   readonly title?: string;
   /** The whole sheet, px of the file, straight alpha. Drawn when it is asked for, and each time anew. */
-  readonly pixels: () => Pixels;
-  /** The same in parts that lie on one another from back to front; each is made when it is asked for. */
-  readonly parts: () => Iterable<PagePart>;
+  readonly pixels: () => Pixels | Promise<Pixels>;
+  /** Where it is folded, px of the file from the left or the top edge. */
+  readonly folds?: readonly Fold[];
+  /** The same in parts that lie on one another from back to front; each is made when it is asked for. They may go beyond its edges. */
+  readonly parts: () => Iterable<PagePart> | AsyncIterable<PagePart>;
 }
 
 /** A page that is one picture. @param dpi - px per inch. */

@@ -69,6 +69,74 @@ describe('PDF', () => {
     expect(file.match(/20 0 0 -10 100 210 cm/g)).toHaveLength(2);
   });
 
+  it('is written as PDF/A-2b: with its title, its language and the meaning of its colours', async () => {
+    const file = opened(await writePages('pdf', [pageOf([], { title: 'Kiln day' })]));
+    expect(file).toContain('<pdfaid:part>2</pdfaid:part>');
+    expect(file).toContain('<pdfaid:conformance>B</pdfaid:conformance>');
+    expect(file).toMatch(/\/S \/GTS_PDFA1/);
+    expect(file).toMatch(/\/Lang \(en\)/);
+    expect(file).toMatch(/\/ID \[/);
+    expect(file).toContain('Kiln day');
+  });
+
+  it('has bleed round what is cut, and marks beyond it', async () => {
+    const page = pageOf([], { dpi: 72, size: { width: 200, height: 100 }, folds: [{ axis: 'vertical', at: 50 }] });
+    const file = opened(await writePages('pdf', [page], { bleed: 3, marks: true }));
+    const box = (name: string): number[] => new RegExp(`/${name} \\[([^\\]]*)\\]`).exec(file)![1]!.trim().split(' ').map(Number);
+    const [media, trim, bleed] = [box('MediaBox'), box('TrimBox'), box('BleedBox')];
+    expect(trim[2]! - trim[0]!).toBeCloseTo(200, 3);
+    expect(trim[3]! - trim[1]!).toBeCloseTo(100, 3);
+    trim.forEach((at, i) => expect(Math.abs(at - bleed[i]!)).toBeCloseTo((3 * 72) / 25.4, 3));
+    expect(media[2]! - media[0]!).toBeCloseTo(200 + (2 * 9 * 72) / 25.4, 3);
+    // Two marks at each corner, and two for the fold, which alone are dashed.
+    expect(file.match(/\nS\n/g)).toHaveLength(10);
+    expect(file.match(/\] 0 d\n/g)).toHaveLength(2);
+    // What is printed ends where the bleed does.
+    const seen = /([0-9.]+) ([0-9.]+) ([0-9.]+) ([0-9.]+) re\nW n/.exec(file)!.slice(1).map(Number);
+    expect(seen.map((mm) => Math.round(mm * 100) / 100)).toEqual([6, 6, 76.56, 41.28]);
+  });
+
+  it('puts many on one paper, each drawn once and its pictures once in the file', async () => {
+    let drawn = 0;
+    const picture = { kind: 'picture', pixels: filled(255), at: { x: 0, y: 0 } } as const;
+    const page = pageOf([], {
+      dpi: 254,
+      size: { width: 850, height: 550 },
+      parts: () => {
+        drawn++;
+        return [picture];
+      },
+    });
+    const file = opened(await writePages('pdf', [page], { arrange: 'many', paper: 'a4', gap: 0 }));
+    expect(drawn).toBe(1);
+    expect(file.match(/\/Type \/Page\n/g)).toHaveLength(1);
+    expect(file.match(/\/Subtype \/Image/g)).toHaveLength(1);
+    expect(file.match(/\/I1 Do/g)).toHaveLength(10);
+  });
+
+  it('puts four pages onto a folded sheet, the last beside the first', async () => {
+    const colours = ['#ff0000', '#00ff00', '#0000ff', '#ffff00'] as const;
+    const pages = colours.map((colour) => pageOf([{ kind: 'outline', path: SQUARE, colour, opacity: 1 }]));
+    const file = opened(await writePages('pdf', pages, { arrange: 'folded' }));
+    expect(file.match(/\/Type \/Page\n/g)).toHaveLength(2);
+    expect([...file.matchAll(/\n([01] [01] [01]) scn\n/g)].map(([, colour]) => colour)).toEqual([
+      '1 1 0',
+      '1 0 0',
+      '0 1 0',
+      '0 0 1',
+    ]);
+  });
+
+  it('has grey as grey where that is asked for, and leaves colours', async () => {
+    const parts = (['#333333', '#ff0000'] as const).map(
+      (colour) => ({ kind: 'outline', path: SQUARE, colour, opacity: 1 }) as const,
+    );
+    const file = opened(await writePages('pdf', [pageOf(parts)], { pureGrey: true }));
+    expect(file.match(/\n0.2000 g\n/g)).toHaveLength(1);
+    expect(file).toMatch(/\n1 0 0 scn\n(\/Gs\d+ gs\n)?1 2 m/);
+    expect(opened(await writePages('pdf', [pageOf(parts)]))).not.toMatch(/\n0.2000 g\n/);
+  });
+
   it('keeps the order from back to front', async () => {
     const outline = { kind: 'outline', path: SQUARE, colour: '#0000ff', opacity: 1 } as const;
     const file = opened(

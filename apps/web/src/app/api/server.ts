@@ -12,7 +12,10 @@ import { Requests } from './requests';
 import { upload } from './upload';
 import type {
   Bin,
+  ExportList,
   ExportRequest,
+  Sizes,
+  SizesRequest,
   ExportStatus,
   LibraryPage,
   LibraryPicture,
@@ -247,6 +250,21 @@ export class Server extends Requests {
 
   exportStatus(id: string): Promise<ExportStatus> {
     return this.get(`/api/exports/${id}`);
+  }
+
+  /** Those of a project within a day, newest first. */
+  async exports(projectId: string): Promise<ExportStatus[]> {
+    return (await this.get<ExportList>(`/api/projects/${projectId}/exports`)).exports;
+  }
+
+  /** Where the file of an export is. @param isShown - in the browser, rather than among the downloads */
+  exportFile(id: string, isShown = false): string {
+    return `/api/exports/${id}/file${isShown ? '?show=true' : ''}`;
+  }
+
+  /** How large the file of a sheet is, quality by quality. */
+  async exportSizes(projectId: string, request: SizesRequest, signal: AbortSignal): Promise<Sizes['sizes']> {
+    return (await this.send<Sizes>('POST', `/api/projects/${projectId}/export-sizes`, request, { signal })).sizes;
   }
 
   cancelExport(id: string): Promise<void> {

@@ -4,6 +4,7 @@ import { Title } from '@angular/platform-browser';
 import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { emptyOpenings } from '@kadrosyn/core';
+import { Server } from '../api/server';
 import { OwnFaces } from '../lettering/own-faces';
 import { OwnOutlines } from '../outlines/own-outlines';
 import type { BegunState } from '../templates/begin-from-template';
@@ -17,7 +18,8 @@ import { SheetPictures } from './session/sheet-pictures';
 import { EditorSession } from './session/session';
 import { Viewport } from './stage/viewport';
 import { EditorActions } from './state/editor.actions';
-import { selectExportMessage, selectMessage, selectPhase } from './state/editor.selectors';
+import type { ExportSaid } from './state/editor.state';
+import { selectExportSaid, selectMessage, selectPhase } from './state/editor.selectors';
 
 /** Opens a project and shows the editor once it can be worked with. */
 @Component({
@@ -35,12 +37,13 @@ export class EditorPageComponent {
   private readonly ownFaces = inject(OwnFaces);
   private readonly notices = inject(Notices);
   private readonly outlines = inject(OwnOutlines);
+  private readonly server = inject(Server);
 
   /** From the address. */
   readonly projectId = input.required<string>();
   readonly phase = this.store.selectSignal(selectPhase);
   private readonly message = this.store.selectSignal(selectMessage);
-  private readonly exportMessage = this.store.selectSignal(selectExportMessage);
+  private readonly exportSaid = this.store.selectSignal(selectExportSaid);
   readonly fault = computed(() => (this.phase() === 'failed' ? this.message() : this.faces.fault()));
   readonly ready = computed(() => this.phase() === 'ready' && this.faces.ready() && this.session.shaper() !== null);
   constructor() {
@@ -58,8 +61,8 @@ export class EditorPageComponent {
       if (this.ready() && this.begun) untracked(() => this.chooseMainPlace());
     });
     effect(() => {
-      const message = this.exportMessage();
-      if (message) untracked(() => this.notices.say(message));
+      const said = this.exportSaid();
+      if (said) untracked(() => this.sayExported(said));
     });
     effect(() => {
       const message = this.session.notice();
@@ -101,5 +104,11 @@ export class EditorPageComponent {
     if (!sheet || width === 0 || this.shownWhole === sheet.id) return;
     this.shownWhole = sheet.id;
     untracked(() => this.viewport.showWhole(sheet));
+  }
+
+  /** What became of an export; a file can be looked at at once. */
+  private sayExported({ words, file }: ExportSaid): void {
+    if (!file) this.notices.say(words);
+    else this.notices.say(words, 'Open', () => window.open(this.server.exportFile(file.id, true), '_blank', 'noopener'));
   }
 }

@@ -28,6 +28,7 @@ import { FocusEditing } from './modes/focus/focus-editing';
 import { ItemClipboard } from './session/item-clipboard';
 import { StageModes } from './modes/stage-modes';
 import { STAGE_MODE_PROVIDERS } from './modes/stage-mode-providers';
+import { Exporting } from './export/exporting';
 import { FlatGround } from './products/flat-ground';
 import { ImprintEditing } from './products/imprint-editing';
 import { MockupPictures } from './products/mockup-pictures';
@@ -56,6 +57,7 @@ import { TextCaret } from './modes/text/text-caret';
 /** What the parts of one open editor share. */
 export const EDITOR_PROVIDERS: Provider[] = [
   EditorSession,
+  Exporting,
   Viewport,
   SupplyDrag,
   OutlinePen,

@@ -2,7 +2,6 @@ import { signal } from '@angular/core';
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
 import { MatDialog } from '@angular/material/dialog';
 import { provideRouter } from '@angular/router';
-import { addSheet, changeOpening, fillWithSheet, type Opening, type Sheet } from '@kadrosyn/core';
 import { of } from 'rxjs';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { openedEditor, shaped, type OpenedEditor } from '../../../testing/opened-editor';
@@ -10,12 +9,11 @@ import { Fault } from '../../api/fault';
 import { Server } from '../../api/server';
 import { Theme } from '../../interface/theme';
 import { PhotoLibrary } from '../../photos/photo-library';
+import { Exporting } from '../export/exporting';
 import { Notices } from '../session/notices';
 import { StageView } from '../stage/stage-view';
 import { EditorActions } from '../state/editor.actions';
-import { selectExporting } from '../state/editor.selectors';
 import { EditorHeaderComponent } from './editor-header.component';
-import type { SamplesChoice } from './samples.dialog';
 
 const sample = shaped('portrait', { slot: { hint: 'A portrait', sample: true } });
 
@@ -45,6 +43,7 @@ describe('the header', () => {
       [shaped('arch'), sample],
       [
         provideRouter([]),
+        Exporting,
         { provide: Server, useValue: { addTemplate } },
         { provide: PhotoLibrary, useValue: { uploadingIds: uploading } },
         { provide: Notices, useValue: { say } },
@@ -95,43 +94,6 @@ describe('the header', () => {
     field.value = ' Evening card ';
     header.componentInstance.rename(field);
     expect([editor.project().name, editor.steps()]).toEqual(['Evening card', ['Rename project']]);
-  });
-
-  it('counts samples on a sheet that is shown, and goes to that sheet for one', async () => {
-    const { project } = editor.session.context();
-    const [arch] = editor.sheet().items as [Opening];
-    const other: Sheet = { ...editor.sheet(), id: 'other', name: 'Other', items: [{ ...sample, id: 'far' }] };
-    editor.session.commit(addSheet(project, other));
-    header.detectChanges();
-    expect(at('.samples').textContent).toBe('One sample left');
-    editor.session.commit(
-      changeOpening(editor.sheet(), arch, { fill: fillWithSheet(arch, other, editor.session.context().shaper) }, 'Show'),
-    );
-    header.detectChanges();
-    expect(at('.samples').textContent).toBe('2 samples left');
-    answer = { goTo: other.items[0] as Opening } satisfies SamplesChoice;
-    await header.componentInstance.export();
-    expect([editor.sheet().id, editor.session.selected()?.id]).toEqual(['other', 'far']);
-  });
-
-  it('asks before samples are exported: goes to one, exports them, or does nothing', async () => {
-    const exporting = editor.store.selectSignal(selectExporting);
-    expect(at('.samples').textContent).toBe('One sample left');
-    answer = { goTo: sample } satisfies SamplesChoice;
-    await header.componentInstance.export();
-    expect([asked, editor.session.selected()?.id, exporting()]).toEqual([[[sample]], 'portrait', null]);
-    answer = undefined;
-    await header.componentInstance.export();
-    expect(exporting()).toBeNull();
-    answer = 'export' satisfies SamplesChoice;
-    await header.componentInstance.export();
-    expect(exporting()).toEqual({ exportId: null, progress: 0 });
-  });
-
-  it('says what a scale comes to: px of a picture, fineness of a PDF', () => {
-    expect(header.componentInstance.finenessWords(0.5)).toBe('1:2, 200 × 150 px');
-    header.componentInstance.choose({ type: 'pdf' });
-    expect(header.componentInstance.finenessWords(2)).toBe(`2:1, pictures at ${2 * editor.sheet().dpi} dpi`);
   });
 
   it('keeps a project as a template, and says so when it could not', async () => {

@@ -1,6 +1,8 @@
-import type { Edit, Grip, History, NeededMatte, Project } from '@kadrosyn/core';
+import type { ExportRequest } from '@kadrosyn/contract';
+import { newId, type Edit, type Grip, type History, type NeededMatte, type Project } from '@kadrosyn/core';
 import { createActionGroup, emptyProps, props } from '@ngrx/store';
-import type { ExportedSheet, ExportSettings, PanelTab } from './editor.state';
+import type { ExportSettings } from '../export/export-settings';
+import type { ExportSaid, PanelTab } from './editor.state';
 
 /** What the server no longer has of what a save names. */
 export interface MissingFiles {
@@ -60,10 +62,11 @@ export const EditorActions = createActionGroup({
     /** Whether this browser keeps what is not saved yet. */
     'journal tried': props<{ works: boolean }>(),
     'set export settings': props<{ settings: ExportSettings }>(),
-    /** @param of - another sheet than the shown one, by settings of its own; null for the shown one by the last settings. */
-    'export wanted': props<{ of: ExportedSheet | null }>(),
+    /** @param of - what is handed over; null for the shown sheet by the last settings. @param to - where it goes. */
+    'export wanted': (of: ExportRequest | null, to: 'file' | 'clipboard' = 'file') => ({ key: newId('wanted'), of, to }),
+    /** All that this window waits for. */
     'export cancelled': emptyProps(),
-    'export moved on': props<{ exportId: string | null; progress: number }>(),
-    'export ended': props<{ message: string | null }>(),
+    'export moved on': props<{ key: string; exportId: string; progress: number }>(),
+    'export ended': props<{ key: string; said: ExportSaid | null }>(),
   },
 });

@@ -117,19 +117,23 @@ export const editorFeature = createFeature({
     on(EditorActions.say, (state, { words }): EditorState => ({ ...state, said: { words } })),
     on(EditorActions.journalTried, (state, { works }): EditorState => ({ ...state, keepsJournal: works })),
     on(EditorActions.setExportSettings, (state, { settings }): EditorState => ({ ...state, exportSettings: settings })),
-    on(EditorActions.exportWanted, (state): EditorState => ({
+    on(EditorActions.exportWanted, (state, { key }): EditorState => ({
       ...state,
-      exporting: { exportId: null, progress: 0 },
-      exportMessage: null,
+      exporting: [...state.exporting, { key, exportId: null, progress: 0 }],
+      exportSaid: null,
     })),
-    on(EditorActions.exportMovedOn, (state, { exportId, progress }): EditorState =>
-      state.exporting ? { ...state, exporting: { exportId, progress } } : state,
-    ),
-    on(EditorActions.exportEnded, EditorActions.exportCancelled, (state, action): EditorState => ({
+    on(EditorActions.exportMovedOn, (state, moved): EditorState => ({
       ...state,
-      exporting: null,
-      exportMessage: 'message' in action ? action.message : null,
+      exporting: state.exporting.map((one) =>
+        one.key === moved.key ? { ...one, exportId: moved.exportId, progress: moved.progress } : one,
+      ),
     })),
+    on(EditorActions.exportEnded, (state, { key, said }): EditorState => ({
+      ...state,
+      exporting: state.exporting.filter((one) => one.key !== key),
+      exportSaid: said,
+    })),
+    on(EditorActions.exportCancelled, (state): EditorState => ({ ...state, exporting: [], exportSaid: null })),
   ),
 });
 

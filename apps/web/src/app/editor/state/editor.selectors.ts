@@ -15,7 +15,7 @@ export const {
   selectSave,
   selectExportSettings,
   selectExporting,
-  selectExportMessage,
+  selectExportSaid,
 } = editorFeature;
 
 /** With the edit that is going on. */

@@ -1,5 +1,6 @@
-import type { ExportRequest } from '@kadrosyn/contract';
+import type { ExportStatus } from '@kadrosyn/contract';
 import { EMPTY_HISTORY, type Edit, type Grip, type History, type Project } from '@kadrosyn/core';
+import { keptSettings, type ExportSettings } from '../export/export-settings';
 
 export type PanelTab = 'product' | 'fit' | 'breakout' | 'lettering' | 'finish' | 'size' | 'together';
 
@@ -14,17 +15,20 @@ export function needsPerson(state: SaveState): boolean {
   return state === 'stale' || state === 'refused' || state === 'outdated';
 }
 
-export interface ExportSettings {
-  readonly type: ExportRequest['type'];
-  /** px of the picture per px of the sheet. */
-  readonly scale: number;
-  /** 1 to 100, for JPEG and the pictures in a PDF. */
-  readonly quality: number;
+/** An export that this window waits for. */
+export interface RunningExport {
+  readonly key: string;
+  /** Null until the server has heard of it. */
+  readonly exportId: string | null;
+  /** 0 to 1. */
+  readonly progress: number;
 }
 
-/** A sheet and how it is exported. */
-export interface ExportedSheet extends ExportSettings {
-  readonly sheetId: string;
+/** What became of an export. */
+export interface ExportSaid {
+  readonly words: string;
+  /** The file, where there is one to be looked at. */
+  readonly file: ExportStatus | null;
 }
 
 export interface EditorState {
@@ -60,8 +64,9 @@ export interface EditorState {
   /** Whether this browser keeps what is not saved yet; null until it was tried. */
   readonly keepsJournal: boolean | null;
   readonly exportSettings: ExportSettings;
-  readonly exporting: { readonly exportId: string | null; readonly progress: number } | null;
-  readonly exportMessage: string | null;
+  readonly exporting: readonly RunningExport[];
+  /** What became of the last export; another value each time. */
+  readonly exportSaid: ExportSaid | null;
 }
 
 export const INITIAL_STATE: EditorState = {
@@ -78,7 +83,7 @@ export const INITIAL_STATE: EditorState = {
   tab: 'fit',
   save: { state: 'saved', message: null, revision: 0, savedAt: null, unsaved: [], sent: null, failures: 0 },
   keepsJournal: null,
-  exportSettings: { type: 'png', scale: 1, quality: 92 },
-  exporting: null,
-  exportMessage: null,
+  exportSettings: keptSettings(),
+  exporting: [],
+  exportSaid: null,
 };

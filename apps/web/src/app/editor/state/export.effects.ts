@@ -1,30 +1,40 @@
 import { inject } from '@angular/core';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
 import { Store } from '@ngrx/store';
-import { catchError, defer, filter, finalize, firstValueFrom, from, of, switchMap, takeUntil } from 'rxjs';
-import { Fault, faultOf, pauseAfter } from '../../api/fault';
+import type { ExportRequest, ExportStatus } from '@kadrosyn/contract';
+import { catchError, defer, finalize, firstValueFrom, from, mergeMap, of, takeUntil, tap } from 'rxjs';
+import { faultOf, pauseAfter } from '../../api/fault';
 import { Server } from '../../api/server';
-import type { ExportStatus } from '@kadrosyn/contract';
+import { requestOf } from '../export/export-request';
+import { keepSettings } from '../export/export-settings';
 import { EditorActions } from './editor.actions';
-import { editorFeature } from './editor.reducer';
 import { selectSheet } from './editor.selectors';
-import { needsPerson, type EditorState, type ExportedSheet } from './editor.state';
+import type { ExportSaid } from './editor.state';
+import { whenSaved } from './when-saved';
 
 const POLL = 200;
 /** How often in a row the server may not answer how far an export is. */
 const MOST_FAILURES = 6;
 
-/** Saves, has the server draw the sheet, follows it, and hands the file to the browser. */
-export const exportSheet = createEffect(
+/** What is handed over, and where it goes. */
+interface Wanted {
+  readonly key: string;
+  readonly of: ExportRequest | null;
+  readonly to: 'file' | 'clipboard';
+}
+
+/** Saves, has the server draw, follows it, and hands the file to the browser. Several may be on their way at once. */
+export const exportSheets = createEffect(
   (actions = inject(Actions), store = inject<Store>(Store), server = inject(Server)) =>
     actions.pipe(
       ofType(EditorActions.exportWanted),
-      switchMap(({ of: wanted }) =>
+      mergeMap((wanted) =>
         defer(() => {
           // One for each export: a second one that was asked for meanwhile must not let the first go on.
           const stop = new AbortController();
-          return from(exportOnce(store, server, wanted, () => stop.signal.aborted)).pipe(
-            catchError((error: unknown) => of(EditorActions.exportEnded({ message: faultOf(error).message }))),
+          const ended = (said: ExportSaid | null) => EditorActions.exportEnded({ key: wanted.key, said });
+          return from(exportOnce(store, server, wanted, () => stop.signal.aborted).then(ended)).pipe(
+            catchError((error: unknown) => of(ended({ words: faultOf(error).message, file: null }))),
             takeUntil(actions.pipe(ofType(EditorActions.exportCancelled))),
             finalize(() => stop.abort()),
           );
@@ -34,26 +44,48 @@ export const exportSheet = createEffect(
   { functional: true },
 );
 
-async function exportOnce(store: Store, server: Server, wanted: ExportedSheet | null, isStopped: () => boolean) {
-  const state = await saved(store);
-  const { exportSettings, projectId } = state;
-  const { id: sheetId } = (await firstValueFrom(store.select(selectSheet)))!;
-  const request = wanted ?? { sheetId, ...exportSettings };
-  if (isStopped()) return EditorActions.exportEnded({ message: null });
+/** What was chosen is known when the window is opened again. */
+export const keepExportSettings = createEffect(
+  (actions = inject(Actions)) =>
+    actions.pipe(
+      ofType(EditorActions.setExportSettings),
+      tap(({ settings }) => keepSettings(settings)),
+    ),
+  { functional: true, dispatch: false },
+);
+
+async function exportOnce(store: Store, server: Server, wanted: Wanted, isStopped: () => boolean): Promise<ExportSaid | null> {
+  const { exportSettings, projectId, project } = await whenSaved(store);
+  const sheet = (await firstValueFrom(store.select(selectSheet)))!;
+  const request = wanted.of ?? requestOf(exportSettings, project!, sheet);
+  if (isStopped()) return null;
   let status = await server.requestExport(projectId!, request);
   while (status.state === 'waiting' || status.state === 'running') {
     if (isStopped()) {
       await server.cancelExport(status.id);
-      return EditorActions.exportEnded({ message: null });
+      return null;
     }
-    store.dispatch(EditorActions.exportMovedOn({ exportId: status.id, progress: status.progress }));
+    store.dispatch(EditorActions.exportMovedOn({ key: wanted.key, exportId: status.id, progress: status.progress }));
     await new Promise((resolve) => setTimeout(resolve, POLL));
     status = await followed(server, status);
   }
-  if (isStopped()) return EditorActions.exportEnded({ message: null });
-  if (status.state !== 'done') return EditorActions.exportEnded({ message: status.message ?? 'The export was cancelled.' });
-  download(`/api/exports/${status.id}/file`);
-  return EditorActions.exportEnded({ message: null });
+  if (isStopped()) return null;
+  if (status.state !== 'done') return { words: status.message ?? 'The export was cancelled.', file: null };
+  if (wanted.to === 'clipboard') return copied(status);
+  download(server.exportFile(status.id));
+  return { words: `${status.name} is among your downloads.`, file: status };
+}
+
+/** Puts the picture onto the clipboard of the system. */
+async function copied({ id, name }: ExportStatus): Promise<ExportSaid> {
+  try {
+    const answer = await fetch(`/api/exports/${id}/file`);
+    const picture = await answer.blob();
+    await navigator.clipboard.write([new ClipboardItem({ [picture.type]: picture })]);
+    return { words: `${name} is on the clipboard.`, file: null };
+  } catch {
+    return { words: 'The browser did not let the picture onto the clipboard. Export it as a file instead.', file: null };
+  }
 }
 
 /** How far an export is. While the server can not be asked for a moment, it is as far as it was: it goes on when the server does. */
@@ -66,19 +98,6 @@ async function followed(server: Server, status: ExportStatus): Promise<ExportSta
       await new Promise((resolve) => setTimeout(resolve, pauseAfter(failures)));
     }
   }
-}
-
-/** The state once all edits are on the server, since it draws what it has. */
-async function saved(store: Store): Promise<EditorState> {
-  store.dispatch(EditorActions.saveNow());
-  const state = await firstValueFrom(
-    store
-      .select(editorFeature.selectEditorState)
-      .pipe(filter(({ save }) => save.unsaved.length === 0 || needsPerson(save.state) || save.state === 'retrying')),
-  );
-  if (state.save.unsaved.length > 0)
-    throw new Fault('not-saved', `The project could not be saved, so it was not exported. ${state.save.message ?? ''}`);
-  return state;
 }
 
 function download(address: string): void {

@@ -199,8 +199,9 @@ export class ProductTabComponent {
   exportFor(type: 'png' | 'pdf'): void {
     const view = this.imprints.view();
     if (!view) return;
-    const of = { sheetId: view.sheet.id, type, scale: 1, quality: 95 };
-    this.store.dispatch(EditorActions.exportWanted({ of }));
+    const { id, dpi } = view.sheet;
+    const file = type === 'png' ? { type, scale: 1 } : { type, dpi, quality: 95 };
+    this.store.dispatch(EditorActions.exportWanted({ sheetIds: [id], file }));
   }
 
   openFlat(): void {

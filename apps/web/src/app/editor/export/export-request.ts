@@ -1,0 +1,50 @@
+import type { ExportFile, ExportRequest } from '@kadrosyn/contract';
+import { fromPx, isImprint, type Project, type Sheet } from '@kadrosyn/core';
+import type { ExportSettings, PaperSettings, PictureSettings, PictureSize } from './export-settings';
+
+/** As much as a sheet is enlarged. */
+export const MOST_SCALE = 20;
+
+/** The sheets of a project that are pages: imprints lie on products. */
+export function pagesOf(project: Project): readonly Sheet[] {
+  return project.sheets.filter((sheet) => !isImprint(sheet));
+}
+
+/** px of the picture per px of the sheet. */
+export function scaleOf(size: PictureSize, sheet: Pick<Sheet, 'width' | 'height'>): number {
+  if (size.by === 'scale') return size.scale;
+  return Math.min(MOST_SCALE, size.px / (size.by === 'width' ? sheet.width : sheet.height));
+}
+
+/** What is asked of the server. @param sheet - the one that is shown */
+export function requestOf(settings: ExportSettings, project: Project, sheet: Sheet): ExportRequest {
+  const { purpose } = settings;
+  const chosen = settings[purpose];
+  const pages = pagesOf(project);
+  const isAll = chosen.all && pages.includes(sheet);
+  const sheetIds = (isAll ? pages : [sheet]).map(({ id }) => id);
+  return { sheetIds, file: purpose === 'paper' ? paperFile(settings.paper, sheet) : pictureFile(settings[purpose], sheet) };
+}
+
+function pictureFile({ type, size, quality, mostKb, fewColours, onWhite }: PictureSettings, sheet: Sheet): ExportFile {
+  const scale = scaleOf(size, sheet);
+  if (type === 'png') return { type, scale, fewColours, onWhite };
+  return { type, scale, quality, ...(mostKb === null ? {} : { mostBytes: mostKb * 1000 }) };
+}
+
+/** mm that are printed beyond the edges. */
+export function bleedOf({ bleed }: Pick<PaperSettings, 'bleed'>, sheet: Sheet): number {
+  return bleed ?? Math.round(10 * fromPx(sheet.bleed, 'mm', sheet.dpi)) / 10;
+}
+
+function paperFile(settings: PaperSettings, sheet: Sheet): ExportFile {
+  const { arrange, marks, dpi, quality, pureGrey, paper, gap } = settings;
+  return { type: 'pdf', arrange, marks, dpi, quality, pureGrey, paper, gap, bleed: bleedOf(settings, sheet) };
+}
+
+/** What the file is, for the button: "PNG". */
+export function fileWord({ purpose, ...settings }: ExportSettings): string {
+  return purpose === 'paper' ? 'PDF' : FILE_WORDS[settings[purpose].type];
+}
+
+export const FILE_WORDS = { png: 'PNG', jpeg: 'JPEG', webp: 'WebP' } as const;

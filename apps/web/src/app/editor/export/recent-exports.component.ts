@@ -1,0 +1,124 @@
+import { ChangeDetectionStrategy, Component, DestroyRef, effect, inject, signal, untracked } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
+import { Store } from '@ngrx/store';
+import type { ExportStatus } from '@kadrosyn/contract';
+import { Server } from '../../api/server';
+import { timeWords } from '../../interface/sheet-words';
+import { editorFeature } from '../state/editor.reducer';
+import { selectExporting } from '../state/editor.selectors';
+import { Exporting } from './exporting';
+import { bytesWords } from './size-forecast';
+
+/** What was handed over within a day, from whichever window: opened, fetched once more, or made again of the project as it is now. */
+@Component({
+  selector: 'ka-recent-exports',
+  imports: [MatButtonModule],
+  template: `
+    @if (exports().length > 0) {
+      <h3>Within a day</h3>
+      <ul>
+        @for (one of exports(); track one.id) {
+          <li>
+            <span class="what">
+              <b>{{ one.name }}</b>
+              <small>{{ words(one) }}</small>
+            </span>
+            @if (one.state === 'done') {
+              <a
+                matButton
+                [href]="server.exportFile(one.id, true)"
+                target="_blank"
+                rel="noopener"
+                [attr.aria-label]="'Open ' + one.name"
+                >Open</a
+              >
+            }
+            <button matButton [attr.aria-label]="'Again: ' + one.name" (click)="again(one)">Again</button>
+          </li>
+        }
+      </ul>
+    }
+  `,
+  styles: `
+    h3 {
+      margin: 0 0 6px;
+      padding-top: 12px;
+      border-top: 1px solid var(--rule);
+      font-size: 14px;
+    }
+    ul {
+      display: grid;
+      gap: 4px;
+      max-height: 148px;
+      margin: 0;
+      padding: 0;
+      overflow-y: auto;
+      list-style: none;
+    }
+    li {
+      display: flex;
+      align-items: center;
+      gap: 4px;
+    }
+    .what {
+      display: grid;
+      flex: 1;
+      min-width: 0;
+    }
+    b {
+      overflow: hidden;
+      font-weight: 600;
+      text-overflow: ellipsis;
+      white-space: nowrap;
+    }
+    small {
+      font-size: 13px;
+      color: var(--soft);
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class RecentExportsComponent {
+  readonly server = inject(Server);
+  private readonly exporting = inject(Exporting);
+  private readonly store = inject(Store);
+  private readonly projectId = this.store.selectSignal(editorFeature.selectProjectId);
+  private readonly running = this.store.selectSignal(selectExporting);
+  readonly exports = signal<readonly ExportStatus[]>([]);
+  private isGone = false;
+
+  constructor() {
+    inject(DestroyRef).onDestroy(() => (this.isGone = true));
+    effect(() => {
+      const projectId = this.projectId();
+      // What is on its way moves on, or ends.
+      this.running();
+      if (projectId) untracked(() => void this.read(projectId));
+    });
+  }
+
+  words({ state, progress, bytes, askedAt, message }: ExportStatus): string {
+    const when = timeWords(askedAt);
+    switch (state) {
+      case 'done':
+        return `${bytesWords(bytes ?? 0)}, ${when}`;
+      case 'waiting':
+      case 'running':
+        return `${Math.round(progress * 100)} % done`;
+      case 'cancelled':
+        return `Cancelled, ${when}`;
+      case 'failed':
+        return message ?? `Not made, ${when}`;
+    }
+  }
+
+  again({ request }: ExportStatus): void {
+    this.exporting.again(request);
+  }
+
+  /** A list that can not be had now is left as it was: what is handed over does not need it. */
+  private async read(projectId: string): Promise<void> {
+    const listed = await this.server.exports(projectId).catch(() => null);
+    if (listed && !this.isGone) this.exports.set(listed);
+  }
+}

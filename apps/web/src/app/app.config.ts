@@ -1,5 +1,4 @@
 import { provideBrowserGlobalErrorListeners, provideZonelessChangeDetection, type ApplicationConfig } from '@angular/core';
-import { MAT_BUTTON_TOGGLE_DEFAULT_OPTIONS } from '@angular/material/button-toggle';
 import { MAT_RIPPLE_GLOBAL_OPTIONS } from '@angular/material/core';
 import { MAT_DIALOG_DEFAULT_OPTIONS, MatDialogConfig } from '@angular/material/dialog';
 import { MAT_FORM_FIELD_DEFAULT_OPTIONS } from '@angular/material/form-field';
@@ -10,7 +9,6 @@ import { provideEffects } from '@ngrx/effects';
 import { provideStore } from '@ngrx/store';
 import { APP_ROUTES } from './app.routes';
 import { editorFeature } from './editor/state/editor.reducer';
-import * as exportEffects from './editor/state/export.effects';
 import * as missingFilesEffects from './editor/state/missing-files.effects';
 import * as saveEffects from './editor/state/save.effects';
 
@@ -22,10 +20,9 @@ export const appConfig: ApplicationConfig = {
     provideRouter(APP_ROUTES, withComponentInputBinding(), withPreloading(PreloadAllModules)),
     // Documents are compared by identity and never changed in place; the core's tests show it, so no run-time checks.
     provideStore({ [editorFeature.name]: editorFeature.reducer }, { runtimeChecks: {} }),
-    provideEffects(saveEffects, missingFilesEffects, exportEffects),
+    provideEffects(saveEffects, missingFilesEffects),
     // A press is answered by what it does.
     { provide: MAT_RIPPLE_GLOBAL_OPTIONS, useValue: { disabled: true } },
-    { provide: MAT_BUTTON_TOGGLE_DEFAULT_OPTIONS, useValue: { hideMultipleSelectionIndicator: true } },
     // Who types at once types into the first field: a focus that came after the opening movement took words from the field they were meant for.
     { provide: MAT_DIALOG_DEFAULT_OPTIONS, useValue: Object.assign(new MatDialogConfig(), { delayFocusTrap: false }) },
     { provide: MAT_FORM_FIELD_DEFAULT_OPTIONS, useValue: { appearance: 'outline', subscriptSizing: 'dynamic' } },

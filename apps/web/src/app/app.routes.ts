@@ -13,8 +13,7 @@ export const APP_ROUTES: Routes = [
   },
   {
     path: 'projects/:projectId',
-    title: 'Kadrosyn',
-    loadComponent: () => import('./editor/editor-page.component').then((m) => m.EditorPageComponent),
+    loadChildren: () => import('./editor/editor.routes').then((m) => m.EDITOR_ROUTES),
   },
   { path: '**', redirectTo: '' },
 ];

@@ -1,3 +1,4 @@
+import { isImprint } from '../document/is-imprint.js';
 import type { SheetFill } from '../document/fill.js';
 import { openingsOf } from '../document/find-item.js';
 import type { Item, Opening } from '../document/item.js';
@@ -11,7 +12,6 @@ import type { Bounds } from '../geometry/bounds.js';
 import { boxMatrix } from '../geometry/box.js';
 import { seenEdge } from '../geometry/lay.js';
 import { apply, invert, type Matrix, type Point } from '../geometry/matrix.js';
-import { isImprint } from './new-imprint.js';
 
 /** An imprint where it lies on a product: the opening that shows it, and its own sheet. */
 export interface ImprintView {

@@ -1,3 +1,4 @@
+import { isImprint } from '../document/is-imprint.js';
 import { openingInArea } from '../areas/area-opening.js';
 import { applyEdit } from '../document/edit.js';
 import type { Item, Opening } from '../document/item.js';
@@ -13,7 +14,7 @@ import type { Bounds } from '../geometry/bounds.js';
 import type { Shaper } from '../lettering/shaper.js';
 import { similarity, transformItems } from '../fit/transform-items.js';
 import { seenOfImprint } from './imprint-view.js';
-import { isImprint, layImprint } from './new-imprint.js';
+import { layImprint } from './new-imprint.js';
 import { isPrintedOn } from './print-area.js';
 
 /** How much of what is seen of an area the artwork takes, each way. */

@@ -85,8 +85,3 @@ export function inkFor({ form, surface }: Pick<PhotoArea, 'form' | 'surface'>): 
 function lightness({ base, light }: { readonly base: LightColour; readonly light: LightColour }): number {
   return luminance(base) / Math.max(1e-6, luminance(light));
 }
-
-/** Whether a sheet is an imprint, and no page. */
-export function isImprint({ role }: Pick<Sheet, 'role'>): boolean {
-  return role === 'imprint';
-}

@@ -21,8 +21,12 @@ test('axe finds nothing in the editor', async ({ page }) => {
   await editor.select('OPEN KILN');
   await editor.tab('Lettering');
   await expectAccessible(page);
-  await page.getByRole('button', { name: /^Export size/ }).click();
-  await expectAccessible(page);
+  await page.getByRole('button', { name: 'What for?' }).click();
+  const panel = page.getByRole('dialog', { name: 'What for?' });
+  for (const purpose of ['A screen', 'A shop', 'Paper']) {
+    await panel.getByRole('button', { name: purpose }).click();
+    await expectAccessible(page);
+  }
 });
 
 test('axe finds nothing while filling', async ({ page }) => {

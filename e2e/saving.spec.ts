@@ -311,8 +311,8 @@ test('a long export shows its progress, can be cancelled, and asked for again at
   await editor.tab('Photos');
   await editor.supplies.getByRole('button', { name: /^heron-shore/ }).click();
   await editor.saved();
-  await page.getByRole('button', { name: /^Export size/ }).click();
-  await page.getByRole('menuitemradio', { name: /^\s*2:1/ }).click();
+  await page.getByRole('button', { name: 'What for?' }).click();
+  await page.getByRole('dialog', { name: 'What for?' }).getByRole('button', { name: '2:1' }).click();
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Export PNG' }).click();
   await expect(page.getByRole('progressbar', { name: 'Export' })).toBeVisible();

@@ -20,7 +20,8 @@ export function kilnProgramme(photos: SamplePhotos, shaper: Shaper): Project {
   const outside = kit.sheet(
     'Outside: back and front',
     [
-      kit.shape('Back ground', null, { x: 74.25, y: 105, width: 148.5, height: 210 }, SAND),
+      // It goes beyond the edges by the bleed, for the cut to fall into it.
+      kit.shape('Back ground', null, { x: 72.75, y: 105, width: 151.5, height: 216 }, SAND),
       kit.text('Find us', 12, 40, 9, { ...SLAB, colour: INK, align: 'left' }),
       kit.text('Behind the old mill of Tarn Hollow.\nThe lane is narrow: please walk up.', 12, 60, 5.4, BODY),
       kit.text('Wrenfold Pottery', 12, 194, 5.4, { axes: { wght: 640, wdth: 108 }, align: 'left', colour: SPRUCE }),

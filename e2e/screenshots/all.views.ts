@@ -59,7 +59,7 @@ test('editor', async ({ page }) => {
 test('editor in the dark', async ({ page }) => {
   await page.emulateMedia({ colorScheme: 'dark' });
   await opened(page, 'Open kiln day', 'Heron');
-  await page.getByRole('button', { name: /^Export size/ }).click();
+  await page.getByRole('button', { name: 'What for?' }).click();
   await take(page, 'editor-dark');
 });
 

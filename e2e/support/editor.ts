@@ -163,7 +163,11 @@ export class Editor {
         .allInnerTexts();
       throw new Error(`No file came. The window says: ${says.join(' | ').replace(/\s+/g, ' ')}`, { cause: error });
     });
-    await this.page.getByRole('button', { name: /^Export (PNG|JPEG|WebP|PDF)/ }).click();
+    // Where it is asked what for, the button there lies over the other.
+    await this.page
+      .getByRole('button', { name: /^Export (PNG|JPEG|WebP|PDF)/ })
+      .last()
+      .click();
     if (evenSamples)
       await this.page
         .getByRole('dialog')

@@ -49,15 +49,15 @@ export class Journey {
   }
 
   /**
-   * Exports, says how many actions it took, and gives the file and the count.
+   * Exports, says how many actions it took, and gives the file, its name and the count.
    * @param evenSamples - samples that are left are exported as they are: one more click.
    */
-  async export({ evenSamples = false } = {}): Promise<{ bytes: Buffer; actions: number }> {
+  async export({ evenSamples = false } = {}): Promise<{ name: string; bytes: Buffer; actions: number }> {
     await this.editor.saved();
-    const { bytes } = await this.editor.export(evenSamples);
+    const { name, bytes } = await this.editor.export(evenSamples);
     const counted = await actionsOf(this.editor.page);
     const actions = sumOf(counted);
     process.stdout.write(`journey ${this.name}: ${actions} actions ${JSON.stringify(counted)}\n`);
-    return { bytes, actions };
+    return { name, bytes, actions };
   }
 }

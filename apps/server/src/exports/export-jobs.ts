@@ -6,7 +6,7 @@ import { openPool, type Database } from '../database/connect.js';
 import { faultCode, loggableFault } from '../loggable-fault.js';
 import { TaskEnded } from '../tasks/pool-process.js';
 import type { TaskPools } from '../tasks/task-pools.js';
-import { ExportStore, silentExports, type ExportAttempt, type ExportName, type ExportToDraw } from './export-store.js';
+import { ExportStore, silentExports, type ExportAttempt, type ExportName } from './export-store.js';
 import { taskFor } from './export-task.js';
 
 /** A large picture takes long: small ones do not wait behind it, nor are several large ones drawn at once, which each take much memory. */

@@ -9,7 +9,8 @@ export function fileName(project: string, sheet: string | null): string {
     .replace(/\s+/g, ' ')
     // A name that begins with a point is hidden, one that ends with it is refused by some systems.
     .replace(/^[ .]+|[ .]+$/g, '');
-  return [...safe].slice(0, LONGEST).join('').trim() || 'picture';
+  // A letter that takes two places is not taken apart.
+  return Array.from(safe).slice(0, LONGEST).join('').trim() || 'picture';
 }
 
 /** Names of sheets as files, none twice whatever the case of their letters: later ones get a number. */

@@ -12,11 +12,6 @@ import { Requests } from './requests';
 import { upload } from './upload';
 import type {
   Bin,
-  ExportList,
-  ExportRequest,
-  Sizes,
-  SizesRequest,
-  ExportStatus,
   LibraryPage,
   LibraryPicture,
   Mockup,
@@ -242,33 +237,6 @@ export class Server extends Requests {
 
   removeFace(id: string): Promise<void> {
     return this.send('DELETE', `/api/faces/${id}`);
-  }
-
-  requestExport(projectId: string, request: ExportRequest): Promise<ExportStatus> {
-    return this.send('POST', `/api/projects/${projectId}/exports`, request);
-  }
-
-  exportStatus(id: string): Promise<ExportStatus> {
-    return this.get(`/api/exports/${id}`);
-  }
-
-  /** Those of a project within a day, newest first. */
-  async exports(projectId: string): Promise<ExportStatus[]> {
-    return (await this.get<ExportList>(`/api/projects/${projectId}/exports`)).exports;
-  }
-
-  /** Where the file of an export is. @param isShown - in the browser, rather than among the downloads */
-  exportFile(id: string, isShown = false): string {
-    return `/api/exports/${id}/file${isShown ? '?show=true' : ''}`;
-  }
-
-  /** How large the file of a sheet is, quality by quality. */
-  async exportSizes(projectId: string, request: SizesRequest, signal: AbortSignal): Promise<Sizes['sizes']> {
-    return (await this.send<Sizes>('POST', `/api/projects/${projectId}/export-sizes`, request, { signal })).sizes;
-  }
-
-  cancelExport(id: string): Promise<void> {
-    return this.send('DELETE', `/api/exports/${id}`);
   }
 
   /** @param onProgress - gets the share that has left, 0 to 1 */

@@ -4,7 +4,7 @@ import { Title } from '@angular/platform-browser';
 import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { emptyOpenings } from '@kadrosyn/core';
-import { Server } from '../api/server';
+import { ExportServer } from '../api/export-server';
 import { OwnFaces } from '../lettering/own-faces';
 import { OwnOutlines } from '../outlines/own-outlines';
 import type { BegunState } from '../templates/begin-from-template';
@@ -37,7 +37,7 @@ export class EditorPageComponent {
   private readonly ownFaces = inject(OwnFaces);
   private readonly notices = inject(Notices);
   private readonly outlines = inject(OwnOutlines);
-  private readonly server = inject(Server);
+  private readonly server = inject(ExportServer);
 
   /** From the address. */
   readonly projectId = input.required<string>();
@@ -109,6 +109,6 @@ export class EditorPageComponent {
   /** What became of an export; a file can be looked at at once. */
   private sayExported({ words, file }: ExportSaid): void {
     if (!file) this.notices.say(words);
-    else this.notices.say(words, 'Open', () => window.open(this.server.exportFile(file.id, true), '_blank', 'noopener'));
+    else this.notices.say(words, 'Open', () => window.open(this.server.file(file.id, true), '_blank', 'noopener'));
   }
 }

@@ -29,6 +29,7 @@ import { ItemClipboard } from './session/item-clipboard';
 import { StageModes } from './modes/stage-modes';
 import { STAGE_MODE_PROVIDERS } from './modes/stage-mode-providers';
 import { Exporting } from './export/exporting';
+import { SizeForecast } from './export/size-forecast';
 import { FlatGround } from './products/flat-ground';
 import { ImprintEditing } from './products/imprint-editing';
 import { MockupPictures } from './products/mockup-pictures';
@@ -58,6 +59,7 @@ import { TextCaret } from './modes/text/text-caret';
 export const EDITOR_PROVIDERS: Provider[] = [
   EditorSession,
   Exporting,
+  SizeForecast,
   Viewport,
   SupplyDrag,
   OutlinePen,

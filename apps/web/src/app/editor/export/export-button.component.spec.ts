@@ -4,7 +4,6 @@ import { addSheet, changeOpening, fillWithSheet, type Opening, type Sheet } from
 import { of } from 'rxjs';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { openedEditor, shaped, type OpenedEditor } from '../../../testing/opened-editor';
-import { Server } from '../../api/server';
 import { EditorActions } from '../state/editor.actions';
 import { selectExporting } from '../state/editor.selectors';
 import { ExportButtonComponent } from './export-button.component';
@@ -30,10 +29,7 @@ describe('the export button', () => {
         return { afterClosed: () => of(answer) };
       },
     };
-    editor = openedEditor(
-      [shaped('arch'), sample],
-      [Exporting, { provide: Server, useValue: {} }, { provide: MatDialog, useValue: dialogs }],
-    );
+    editor = openedEditor([shaped('arch'), sample], [Exporting, { provide: MatDialog, useValue: dialogs }]);
     exporting = TestBed.inject(Exporting);
     button = TestBed.createComponent(ExportButtonComponent);
     button.detectChanges();

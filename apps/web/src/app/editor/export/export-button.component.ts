@@ -1,4 +1,4 @@
-import { ConnectedPosition, OverlayModule } from '@angular/cdk/overlay';
+import { OverlayModule, type ConnectedPosition } from '@angular/cdk/overlay';
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { MatButtonModule } from '@angular/material/button';
 import { MatProgressBarModule } from '@angular/material/progress-bar';
@@ -24,7 +24,7 @@ const BELOW: ConnectedPosition[] = [{ originX: 'end', originY: 'bottom', overlay
         >{{ exporting.samples().length === 1 ? 'One sample' : exporting.samples().length + ' samples' }} left</span
       >
     }
-    <span class="split" cdkOverlayOrigin #origin="cdkOverlayOrigin">
+    <span class="split" [class.open]="exporting.isOpen()" cdkOverlayOrigin #origin="cdkOverlayOrigin">
       @if (exporting.progress() === null) {
         <button [matButton]="exporting.isOpen() ? 'outlined' : 'filled'" (click)="exporting.export()">
           Export {{ exporting.fileWord() }}

@@ -32,7 +32,7 @@ const PURPOSES: readonly { readonly id: Purpose; readonly words: string }[] = [
       <header>
         <h2 id="what-for">What for?</h2>
       </header>
-      <mat-button-toggle-group multiple class="segments" aria-labelledby="what-for">
+      <mat-button-toggle-group multiple aria-labelledby="what-for">
         @for (purpose of purposes; track purpose.id) {
           <mat-button-toggle [kaOn]="purpose.id === settings().purpose" (change)="use(purpose.id)">{{
             purpose.words

@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, DestroyRef, effect, inject, signal,
 import { MatButtonModule } from '@angular/material/button';
 import { Store } from '@ngrx/store';
 import type { ExportStatus } from '@kadrosyn/contract';
-import { Server } from '../../api/server';
+import { ExportServer } from '../../api/export-server';
 import { timeWords } from '../../interface/sheet-words';
 import { editorFeature } from '../state/editor.reducer';
 import { selectExporting } from '../state/editor.selectors';
@@ -20,13 +20,13 @@ import { bytesWords } from './size-forecast';
         @for (one of exports(); track one.id) {
           <li>
             <span class="what">
-              <b>{{ one.name }}</b>
+              <b [title]="one.name">{{ one.name }}</b>
               <small>{{ words(one) }}</small>
             </span>
             @if (one.state === 'done') {
               <a
                 matButton
-                [href]="server.exportFile(one.id, true)"
+                [href]="server.file(one.id, true)"
                 target="_blank"
                 rel="noopener"
                 [attr.aria-label]="'Open ' + one.name"
@@ -40,6 +40,9 @@ import { bytesWords } from './size-forecast';
     }
   `,
   styles: `
+    :host:empty {
+      display: none;
+    }
     h3 {
       margin: 0 0 6px;
       padding-top: 12px;
@@ -79,7 +82,7 @@ import { bytesWords } from './size-forecast';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class RecentExportsComponent {
-  readonly server = inject(Server);
+  readonly server = inject(ExportServer);
   private readonly exporting = inject(Exporting);
   private readonly store = inject(Store);
   private readonly projectId = this.store.selectSignal(editorFeature.selectProjectId);
@@ -118,7 +121,7 @@ export class RecentExportsComponent {
 
   /** A list that can not be had now is left as it was: what is handed over does not need it. */
   private async read(projectId: string): Promise<void> {
-    const listed = await this.server.exports(projectId).catch(() => null);
+    const listed = await this.server.list(projectId).catch(() => null);
     if (listed && !this.isGone) this.exports.set(listed);
   }
 }

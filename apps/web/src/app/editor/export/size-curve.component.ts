@@ -25,7 +25,7 @@ const MOST_FORETOLD = 30e6;
 @Component({
   selector: 'ka-size-curve',
   imports: [BaseChartDirective, SliderFieldComponent],
-  providers: [SizeForecast, provideCharts({ registerables: [LineController, LineElement, PointElement, LinearScale] })],
+  providers: [provideCharts({ registerables: [LineController, LineElement, PointElement, LinearScale] })],
   template: `
     <div class="curve">
       @if (chart(); as data) {
@@ -146,10 +146,10 @@ export class SizeCurveComponent {
   constructor() {
     effect(() => {
       // Whatever is on the sheet, and whatever it shows, makes it another file.
-      this.session.project();
+      const project = this.session.project();
       const sheet = this.exporting.shown()?.sheet;
       const request = sheet && this.isForetold() ? { sheetId: sheet.id, type: this.type(), scale: this.scale() } : null;
-      untracked(() => (request ? void this.forecast.ask(request) : this.forecast.stop()));
+      untracked(() => (project && request ? void this.forecast.ask(request, project) : this.forecast.stop()));
     });
     inject(DestroyRef).onDestroy(() => this.forecast.stop());
   }

@@ -1,9 +1,9 @@
 import { inject, Injectable, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
 import type { Sizes, SizesRequest } from '@kadrosyn/contract';
-import { monotoneCurve } from '@kadrosyn/core';
+import { monotoneCurve, type Project } from '@kadrosyn/core';
 import { faultOf } from '../../api/fault';
-import { Server } from '../../api/server';
+import { ExportServer } from '../../api/export-server';
 import { whenSaved } from '../state/when-saved';
 
 /** What was just changed is left alone for so long, ms. */
@@ -17,30 +17,41 @@ export type Forecast =
 /** How large the file of a sheet will be, quality by quality: the server draws it and writes it at several. */
 @Injectable()
 export class SizeForecast {
-  private readonly server = inject(Server);
-  private readonly store = inject(Store);
+  private readonly server = inject(ExportServer);
+  private readonly store = inject<Store>(Store);
   private asked: AbortController | null = null;
+  /** What the answer that is there is of. */
+  private known: { readonly of: Project; readonly request: SizesRequest } | null = null;
   readonly forecast = signal<Forecast>({ state: 'asked' });
 
-  /** Asks anew; what was asked before is given up. */
-  async ask(request: SizesRequest): Promise<void> {
+  /** Asks anew, unless it is known; what was asked before is given up. @param of - the project as it is */
+  async ask(request: SizesRequest, of: Project): Promise<void> {
     this.stop();
-    const { signal: stopped } = (this.asked = new AbortController());
+    if (this.known?.of === of && isSame(this.known.request, request)) return;
+    this.known = null;
+    const asked = (this.asked = new AbortController());
     this.forecast.set({ state: 'asked' });
     await new Promise((resolve) => setTimeout(resolve, REST));
-    if (stopped.aborted) return;
+    if (this.asked !== asked) return;
     try {
       const { projectId } = await whenSaved(this.store);
-      const sizes = await this.server.exportSizes(projectId!, request, stopped);
-      if (!stopped.aborted) this.forecast.set({ state: 'known', sizes });
+      const sizes = await this.server.sizes(projectId!, request, asked.signal);
+      if (this.asked !== asked) return;
+      this.forecast.set({ state: 'known', sizes });
+      this.known = { of, request };
     } catch (error) {
-      if (!stopped.aborted) this.forecast.set({ state: 'unknown', why: faultOf(error).message });
+      if (this.asked === asked) this.forecast.set({ state: 'unknown', why: faultOf(error).message });
     }
   }
 
   stop(): void {
     this.asked?.abort();
+    this.asked = null;
   }
+}
+
+function isSame(a: SizesRequest, b: SizesRequest): boolean {
+  return a.sheetId === b.sheetId && a.type === b.type && a.scale === b.scale;
 }
 
 /** Bytes at a quality, between those that were measured by a curve that never turns back. */

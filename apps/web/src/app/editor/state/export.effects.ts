@@ -4,7 +4,7 @@ import { Store } from '@ngrx/store';
 import type { ExportRequest, ExportStatus } from '@kadrosyn/contract';
 import { catchError, defer, finalize, firstValueFrom, from, mergeMap, of, takeUntil, tap } from 'rxjs';
 import { faultOf, pauseAfter } from '../../api/fault';
-import { Server } from '../../api/server';
+import { ExportServer } from '../../api/export-server';
 import { requestOf } from '../export/export-request';
 import { keepSettings } from '../export/export-settings';
 import { EditorActions } from './editor.actions';
@@ -25,7 +25,7 @@ interface Wanted {
 
 /** Saves, has the server draw, follows it, and hands the file to the browser. Several may be on their way at once. */
 export const exportSheets = createEffect(
-  (actions = inject(Actions), store = inject<Store>(Store), server = inject(Server)) =>
+  (actions = inject(Actions), store = inject<Store>(Store), server = inject(ExportServer)) =>
     actions.pipe(
       ofType(EditorActions.exportWanted),
       mergeMap((wanted) =>
@@ -54,15 +54,20 @@ export const keepExportSettings = createEffect(
   { functional: true, dispatch: false },
 );
 
-async function exportOnce(store: Store, server: Server, wanted: Wanted, isStopped: () => boolean): Promise<ExportSaid | null> {
+async function exportOnce(
+  store: Store,
+  server: ExportServer,
+  wanted: Wanted,
+  isStopped: () => boolean,
+): Promise<ExportSaid | null> {
   const { exportSettings, projectId, project } = await whenSaved(store);
   const sheet = (await firstValueFrom(store.select(selectSheet)))!;
   const request = wanted.of ?? requestOf(exportSettings, project!, sheet);
   if (isStopped()) return null;
-  let status = await server.requestExport(projectId!, request);
+  let status = await server.request(projectId!, request);
   while (status.state === 'waiting' || status.state === 'running') {
     if (isStopped()) {
-      await server.cancelExport(status.id);
+      await server.cancel(status.id);
       return null;
     }
     store.dispatch(EditorActions.exportMovedOn({ key: wanted.key, exportId: status.id, progress: status.progress }));
@@ -71,15 +76,15 @@ async function exportOnce(store: Store, server: Server, wanted: Wanted, isStoppe
   }
   if (isStopped()) return null;
   if (status.state !== 'done') return { words: status.message ?? 'The export was cancelled.', file: null };
-  if (wanted.to === 'clipboard') return copied(status);
-  download(server.exportFile(status.id));
+  if (wanted.to === 'clipboard') return copied(server, status);
+  download(server.file(status.id));
   return { words: `${status.name} is among your downloads.`, file: status };
 }
 
 /** Puts the picture onto the clipboard of the system. */
-async function copied({ id, name }: ExportStatus): Promise<ExportSaid> {
+async function copied(server: ExportServer, { id, name }: ExportStatus): Promise<ExportSaid> {
   try {
-    const answer = await fetch(`/api/exports/${id}/file`);
+    const answer = await fetch(server.file(id));
     const picture = await answer.blob();
     await navigator.clipboard.write([new ClipboardItem({ [picture.type]: picture })]);
     return { words: `${name} is on the clipboard.`, file: null };
@@ -89,10 +94,10 @@ async function copied({ id, name }: ExportStatus): Promise<ExportSaid> {
 }
 
 /** How far an export is. While the server can not be asked for a moment, it is as far as it was: it goes on when the server does. */
-async function followed(server: Server, status: ExportStatus): Promise<ExportStatus> {
+async function followed(server: ExportServer, status: ExportStatus): Promise<ExportStatus> {
   for (let failures = 1; ; failures++) {
     try {
-      return await server.exportStatus(status.id);
+      return await server.status(status.id);
     } catch (error) {
       if (!faultOf(error).isPassing || failures > MOST_FAILURES) throw error;
       await new Promise((resolve) => setTimeout(resolve, pauseAfter(failures)));

@@ -78,7 +78,7 @@ module.exports = {
     {
       name: 'page-knows-the-frame-only',
       severity: 'error',
-      from: { path: '^apps/web/src/app/editor/(?!frame/|editor-page)' },
+      from: { path: '^apps/web/src/app/editor/(?!frame/|editor-page|editor\\.routes)' },
       to: { path: '^apps/web/src/app/editor/(frame/|editor-page)' },
     },
     ...RENDER_ROOMS.slice(0, -1).map((room, index) => ({

@@ -16,7 +16,7 @@ export function needsPerson(state: SaveState): boolean {
 }
 
 /** An export that this window waits for. */
-export interface RunningExport {
+interface RunningExport {
   readonly key: string;
   /** Null until the server has heard of it. */
   readonly exportId: string | null;

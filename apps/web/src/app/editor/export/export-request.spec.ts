@@ -36,6 +36,12 @@ describe('what is asked for', () => {
     const paper = { ...FIRST_SETTINGS, purpose: 'paper' } as const;
     const bled = { ...card!, bleed: (3 * card!.dpi) / 25.4 };
     expect(requestOf(paper, full, bled).file).toMatchObject({ type: 'pdf', bleed: 3, dpi: 300, arrange: 'pages' });
+    // Where there is bleed it is marked where to cut, unless nobody wants that; all pages go onto paper.
+    expect(requestOf(paper, full, bled).file).toMatchObject({ marks: true });
+    expect(requestOf(paper, full, card!)).toMatchObject({ sheetIds: [card!.id, second.id], file: { marks: false } });
+    const one = { ...paper, paper: { ...paper.paper, all: false, marks: false } };
+    expect(requestOf(one, full, bled).file).toMatchObject({ marks: false });
+    expect(requestOf(one, full, card!).sheetIds).toEqual([card!.id]);
     const typed = { ...paper, paper: { ...paper.paper, bleed: 0 } };
     expect(requestOf(typed, full, bled).file).toMatchObject({ bleed: 0 });
   });

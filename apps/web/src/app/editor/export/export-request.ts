@@ -19,9 +19,8 @@ export function scaleOf(size: PictureSize, sheet: Pick<Sheet, 'width' | 'height'
 /** What is asked of the server. @param sheet - the one that is shown */
 export function requestOf(settings: ExportSettings, project: Project, sheet: Sheet): ExportRequest {
   const { purpose } = settings;
-  const chosen = settings[purpose];
   const pages = pagesOf(project);
-  const isAll = chosen.all && pages.includes(sheet);
+  const isAll = pages.includes(sheet) && isOfAll(settings[purpose]);
   const sheetIds = (isAll ? pages : [sheet]).map(({ id }) => id);
   return { sheetIds, file: purpose === 'paper' ? paperFile(settings.paper, sheet) : pictureFile(settings[purpose], sheet) };
 }
@@ -32,14 +31,25 @@ function pictureFile({ type, size, quality, mostKb, fewColours, onWhite }: Pictu
   return { type, scale, quality, ...(mostKb === null ? {} : { mostBytes: mostKb * 1000 }) };
 }
 
+/** Whether every sheet is handed over. */
+export function isOfAll({ all }: Pick<PictureSettings | PaperSettings, 'all'>): boolean {
+  return all ?? true;
+}
+
+/** Whether it is marked where to cut and to fold. */
+export function hasMarks(settings: Pick<PaperSettings, 'marks' | 'bleed'>, sheet: Sheet): boolean {
+  return settings.marks ?? (bleedOf(settings, sheet) > 0 || (sheet.folds ?? []).length > 0);
+}
+
 /** mm that are printed beyond the edges. */
 export function bleedOf({ bleed }: Pick<PaperSettings, 'bleed'>, sheet: Sheet): number {
   return bleed ?? Math.round(10 * fromPx(sheet.bleed, 'mm', sheet.dpi)) / 10;
 }
 
 function paperFile(settings: PaperSettings, sheet: Sheet): ExportFile {
-  const { arrange, marks, dpi, quality, pureGrey, paper, gap } = settings;
-  return { type: 'pdf', arrange, marks, dpi, quality, pureGrey, paper, gap, bleed: bleedOf(settings, sheet) };
+  const { arrange, dpi, quality, pureGrey, paper, gap } = settings;
+  const edges = { bleed: bleedOf(settings, sheet), marks: hasMarks(settings, sheet) };
+  return { type: 'pdf', arrange, dpi, quality, pureGrey, paper, gap, ...edges };
 }
 
 /** What the file is, for the button: "PNG". */

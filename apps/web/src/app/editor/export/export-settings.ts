@@ -21,10 +21,12 @@ export interface PictureSettings {
 
 export interface PaperSettings {
   readonly arrange: 'pages' | 'folded' | 'many';
-  readonly all: boolean;
+  /** Every sheet; where there are several when null. */
+  readonly all: boolean | null;
   /** mm; that of the sheet when null. */
   readonly bleed: number | null;
-  readonly marks: boolean;
+  /** Where to cut and to fold; where there is bleed or a fold when null. */
+  readonly marks: boolean | null;
   /** Of pictures. */
   readonly dpi: number;
   readonly quality: number;
@@ -60,9 +62,9 @@ export const FIRST_SETTINGS: ExportSettings = {
   shop: { ...SCREEN, type: 'jpeg', size: { by: 'width', px: 2000 }, mostKb: 500, onWhite: true },
   paper: {
     arrange: 'pages',
-    all: false,
+    all: null,
     bleed: null,
-    marks: false,
+    marks: null,
     dpi: 300,
     quality: 92,
     pureGrey: false,
@@ -92,7 +94,7 @@ export function keepSettings(settings: ExportSettings): void {
 }
 
 /** Fields that may be null, or of one of several forms. */
-const FREE = new Set(['mostKb', 'bleed', 'size']);
+const FREE = new Set(['mostKb', 'bleed', 'size', 'all', 'marks']);
 
 /** Whether something has the fields of a model, of the same types: it may be from an earlier version of the application. */
 function isLike<T extends object>(value: unknown, model: T): value is T {

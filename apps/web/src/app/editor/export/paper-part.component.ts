@@ -6,7 +6,7 @@ import { NumberFieldComponent } from '../../interface/number-field.component';
 import { ShownToggleDirective } from '../../interface/shown-toggle.directive';
 import { SliderFieldComponent } from '../../interface/slider-field.component';
 import { Exporting } from './exporting';
-import { bleedOf } from './export-request';
+import { bleedOf, hasMarks, isOfAll } from './export-request';
 import type { PaperSettings } from './export-settings';
 import { PaperPictureComponent } from './paper-picture.component';
 import { SheetParts } from './sheet-parts';
@@ -49,6 +49,12 @@ export class PaperPartComponent {
   readonly bleed = computed(() => {
     const shown = this.exporting.shown();
     return shown ? bleedOf(this.chosen(), shown.sheet) : 0;
+  });
+
+  readonly isAll = computed(() => isOfAll(this.chosen()));
+  readonly marks = computed(() => {
+    const shown = this.exporting.shown();
+    return shown !== null && hasMarks(this.chosen(), shown.sheet);
   });
 
   /** The sides of paper that come of it; null where the sheets have no room on it. */

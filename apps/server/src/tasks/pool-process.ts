@@ -8,7 +8,7 @@ import type { TaskName } from './tasks.js';
 export interface PoolBounds {
   /** How many processes work at once. */
   readonly most: number;
-  /** A task that works longer is ended, ms. Waiting for a process is not working. */
+  /** A task that works longer is ended, ms. Waiting for a process, or for a busy processor, is not working; but four times as long is too long for anything. */
   readonly deadline: number;
   /** A process that needs more than this above its rest is ended, bytes. */
   readonly memory: number;
@@ -67,6 +67,8 @@ const IDLE = 120_000;
 const START = 20_000;
 /** How often time and memory of what works are looked at, ms. */
 const LOOK = 100;
+/** So many times its deadline a task may take that has not worked for as long. */
+const PATIENCE = 4;
 
 /** One process and the task that it works at. */
 export class PoolProcess {
@@ -76,6 +78,8 @@ export class PoolProcess {
   private ended: Error | null = null;
   private task: Waiting | null = null;
   private since = 0;
+  /** What the process had worked before its task, ms. */
+  private worked = 0;
   private rest = 0;
   private look: NodeJS.Timeout | undefined;
   private idle: NodeJS.Timeout | undefined;
@@ -143,9 +147,10 @@ export class PoolProcess {
 
   private send(): void {
     this.since = performance.now();
+    this.worked = this.processorTime();
     this.child.send(this.task!.order);
     this.look = setInterval(() => {
-      if (performance.now() - this.since > this.bounds.deadline) void this.end(new TaskEnded('late'));
+      if (this.isLate()) void this.end(new TaskEnded('late'));
       else if (this.memory() - this.rest > this.bounds.memory) void this.end(new TaskEnded('memory'));
     }, LOOK);
   }
@@ -159,6 +164,23 @@ export class PoolProcess {
     if ('fault' in report) reject(new Error(report.fault));
     else resolve(report.result);
     onFree();
+  }
+
+  /** On a busy machine a task waits for its turn, which is not its fault: it is late when it has worked for so long, or was given far more time than that. */
+  private isLate(): boolean {
+    const [took, { deadline }] = [performance.now() - this.since, this.bounds];
+    return took > PATIENCE * deadline || (took > deadline && this.processorTime() - this.worked > deadline);
+  }
+
+  /** What the process had of the processors so far, ms; as if it had one for itself where that can not be told. */
+  private processorTime(): number {
+    try {
+      // Fields 14 and 15 of /proc/PID/stat, behind the name in brackets, which may hold anything: hundredths of a second; see proc(5).
+      const fields = readFileSync(`/proc/${this.child.pid}/stat`, 'latin1').split(')').at(-1)!.trim().split(' ');
+      return 10 * (Number(fields[11]) + Number(fields[12]));
+    } catch {
+      return performance.now();
+    }
   }
 
   /** Bytes that the process holds; 0 where that can not be told. */

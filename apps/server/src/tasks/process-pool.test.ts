@@ -48,22 +48,22 @@ describe('tasks in processes', () => {
       const late = one.run('intake', stubborn(NESTED));
       const next = one.run('document', { document: '{}' });
       await begun();
-      vi.advanceTimersByTime(2_000);
+      vi.advanceTimersByTime(6_200);
       await expect(late).rejects.toEqual(ended('late'));
       expect(await next).toMatchObject({ ok: false });
     });
 
-    it('are not ended for having waited', async () => {
+    it('are not ended for having waited, for a process or for a busy processor', async () => {
       const one = pool({ deadline: 1_500 });
       const first = one.run('intake', stubborn(NESTED)).catch((error: unknown) => error);
       const second = one.run('intake', stubborn(NESTED)).catch((error: unknown) => error);
       const kill = vi.spyOn(ChildProcess.prototype, 'kill');
       await begun();
-      vi.advanceTimersByTime(2_000);
+      vi.advanceTimersByTime(6_200);
       expect(await first).toEqual(ended('late'));
       await begun();
       kill.mockClear();
-      vi.advanceTimersByTime(1_400);
+      vi.advanceTimersByTime(5_900);
       expect(kill).not.toHaveBeenCalled();
       vi.advanceTimersByTime(300);
       expect(kill).toHaveBeenCalled();
@@ -71,6 +71,13 @@ describe('tasks in processes', () => {
       expect(await second).toEqual(ended('late'));
       expect(await one.run('document', { document: '{}' })).toMatchObject({ ok: false });
     });
+  });
+
+  it('are ended when they have worked for too long', async () => {
+    const one = pool({ deadline: 500 });
+    const from = performance.now();
+    await expect(one.run('intake', stubborn(NESTED))).rejects.toEqual(ended('late'));
+    expect(performance.now() - from).toBeGreaterThanOrEqual(500);
   });
 
   it('are ended when they take too much memory', async () => {

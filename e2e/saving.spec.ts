@@ -96,8 +96,9 @@ test('two windows that change different things at the same time: both have both,
   await page.keyboard.press('Enter');
   await first.saved();
   await reconnect(second.page);
-  await second.saved();
+  // It stays for a while only, and comes before what is here has been saved.
   await expect(second.page.locator('.ka-notice').last()).toContainText('What was changed in another window is in here now.');
+  await second.saved();
   await expect(second.page.getByLabel('Name of the project')).toHaveValue('Card of both');
   await expect(shapeIn(first, 'Square')).toBeVisible();
   await expect.poll(async () => (await kept(second)).sheets[0]!.items.map(({ name }) => name)).toEqual(['Square', 'Circle']);

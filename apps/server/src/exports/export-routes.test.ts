@@ -102,6 +102,8 @@ describe('exports', () => {
       expect(done).toMatchObject({ state: 'done', progress: 1 });
       const file = await server.call('GET', `/api/exports/${done.id}/file`);
       expect(file.headers.get('content-disposition')).toBe("attachment; filename*=UTF-8''Kiln%20day1.png");
+      const shown = await server.call('GET', `/api/exports/${done.id}/file?show=true`);
+      expect(shown.headers.get('content-disposition')).toBe("inline; filename*=UTF-8''Kiln%20day1.png");
       const metadata = await sharp(file.bytes).metadata();
       expect(metadata).toMatchObject({ width, format: 'png', density: Math.round(72 * scale) });
       const middle = await sharp(file.bytes)

@@ -19,7 +19,7 @@ import { planExport } from './export-plan.js';
 import { taskFor } from './export-task.js';
 
 /** Whether the file is looked at in the browser, rather than put among the downloads. */
-const ShownSchema = Type.Object({ show: Type.Optional(Type.Boolean()) });
+const ShownSchema = Type.Object({ show: Type.Optional(Type.Literal('true')) });
 
 /** Asking for an export, following it, cancelling it, fetching the file. */
 export const exportRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = async (app, { services }) => {

@@ -1,4 +1,4 @@
-// Arrows point one way: core <- render, formats, contract <- cli, server, web.
+// Arrows point one way: core <- render, formats, contract <- export <- cli, server; web takes core, render and the types of the contract.
 const APPS = '^(apps|e2e|bench)/';
 /** Rooms of the renderer: each may use those before it. */
 const RENDER_ROOMS = [
@@ -49,6 +49,12 @@ module.exports = {
       severity: 'error',
       from: { path: '^packages/formats/src', pathNot: '\\.test\\.ts$' },
       to: { path: '^(packages/(?!core/|formats/)|apps/|demo/)' },
+    },
+    {
+      name: 'export-knows-no-app',
+      severity: 'error',
+      from: { path: '^packages/export/src', pathNot: '\\.test\\.ts$' },
+      to: { path: '^(packages/cli/|apps/|demo/)' },
     },
     {
       name: 'contract-knows-core-only',

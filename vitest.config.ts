@@ -9,6 +9,7 @@ const alias = [
   { find: /^@kadrosyn\/render$/, replacement: at('packages/render/src/index.ts') },
   { find: /^@kadrosyn\/render\/node$/, replacement: at('packages/render/src/node/index.ts') },
   { find: /^@kadrosyn\/formats$/, replacement: at('packages/formats/src/index.ts') },
+  { find: /^@kadrosyn\/export$/, replacement: at('packages/export/src/index.ts') },
   { find: /^@kadrosyn\/contract$/, replacement: at('packages/contract/src/index.ts') },
   { find: /^@kadrosyn\/demo$/, replacement: at('demo/src/index.ts') },
 ];
@@ -37,7 +38,7 @@ export default defineConfig({
         resolve: { alias },
         test: {
           name: 'render',
-          include: ['packages/render/src/**/*.test.ts', 'packages/formats/src/**/*.test.ts', 'packages/cli/src/**/*.test.ts'],
+          include: ['render', 'formats', 'export', 'cli'].map((name) => `packages/${name}/src/**/*.test.ts`),
           testTimeout: PATIENCE_MS,
           hookTimeout: PATIENCE_MS,
           setupFiles,

@@ -4,9 +4,7 @@ import { SAMPLE_PHOTOS, sampleProjects, samplePhotoFile } from '@kadrosyn/demo';
 import { loadShaperFrom } from '@kadrosyn/render/node';
 import { readFile } from 'node:fs/promises';
 import { join } from 'node:path';
-import { fileSizes } from '../apps/server/dist/tasks/file-sizes.js';
-import type { WriteTask } from '../apps/server/dist/tasks/tasks.js';
-import { writeSheets } from '../apps/server/dist/tasks/write-sheets.js';
+import { fileSizes, writeSheets, type WriteTask } from '@kadrosyn/export';
 import { sampleSource } from '../packages/render/testing/sample-source.js';
 import { about, figure } from './figure.js';
 

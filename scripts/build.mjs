@@ -39,7 +39,7 @@ export function buildPackages() {
 
 /** Samples, servers and the command line. `buildPackages` must have ended. */
 export function buildServer() {
-  const own = ['demo', 'apps/library', 'apps/server', 'packages/cli'];
+  const own = ['demo', 'packages/export', 'apps/library', 'apps/server', 'packages/cli'];
   return whenChanged(
     'server',
     [

@@ -27,6 +27,7 @@ const PACKAGES = {
   '@kadrosyn/render': 'packages/render/src/index.ts',
   '@kadrosyn/render/node': 'packages/render/src/node/index.ts',
   '@kadrosyn/formats': 'packages/formats/src/index.ts',
+  '@kadrosyn/export': 'packages/export/src/index.ts',
   '@kadrosyn/contract': 'packages/contract/src/index.ts',
   '@kadrosyn/demo': 'demo/src/index.ts',
 };

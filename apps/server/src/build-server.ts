@@ -10,6 +10,7 @@ import { ExportJobs } from './exports/export-jobs.js';
 import { exportRoutes } from './exports/export-routes.js';
 import { answerFault, setFaultHandlers } from './fault-handler.js';
 import { faceRoutes } from './faces/face-routes.js';
+import { kadroRoutes } from './kadro/kadro-routes.js';
 import { healthRoutes } from './health-routes.js';
 import { LibraryClient } from './library/library-client.js';
 import { libraryRoutes } from './library/library-routes.js';
@@ -87,6 +88,7 @@ export async function buildServer(config: Config): Promise<BuiltServer> {
   await app.register(templateRoutes, { services });
   await app.register(libraryRoutes, { services });
   await app.register(exportRoutes, { services });
+  await app.register(kadroRoutes, { services });
   await app.register(webPlugin, { config });
   return { app, services };
 }

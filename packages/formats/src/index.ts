@@ -5,3 +5,7 @@ export * from './in/sniff.js';
 export * from './in/strip-jpeg.js';
 export * from './in/strip-png.js';
 export * from './in/strip-webp.js';
+export * from './in/face-type.js';
+export { FACE_LIMITS, unpackFont } from './in/unpack-font.js';
+export { zipOf } from './archive/zip-of.js';
+export * from './archive/kadro.js';

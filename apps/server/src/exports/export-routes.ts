@@ -1,6 +1,7 @@
 import type { FastifyPluginAsyncTypebox } from '@fastify/type-provider-typebox';
 import {
   ExportListSchema,
+  type ExportRequest,
   ExportRequestSchema,
   ExportStatusSchema,
   FaultSchema,
@@ -9,13 +10,13 @@ import {
   SizesRequestSchema,
   SizesSchema,
 } from '@kadrosyn/contract';
-import { OUT_FORMATS } from '@kadrosyn/formats';
-import type { ServerResponse } from 'node:http';
-import { notFound } from '../coded-error.js';
+import type { Project } from '@kadrosyn/core';
+import { ExportRefused, fileKindOf, planExport, type ExportPlan } from '@kadrosyn/export';
+import { CodedError, notFound } from '../coded-error.js';
+import { goneBy } from '../gone-by.js';
 import { FileSchema } from '../route-schemas.js';
 import { Type } from 'typebox';
 import type { Services } from '../services.js';
-import { planExport } from './export-plan.js';
 import { taskFor } from './export-task.js';
 
 /** Whether the file is looked at in the browser, rather than put among the downloads. */
@@ -30,7 +31,7 @@ export const exportRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = a
       const { workspaceId, body } = request;
       const projectId = request.params.id;
       const { document } = await services.projects(workspaceId).document(projectId);
-      const { name, pixels } = planExport(document, body);
+      const { name, pixels } = planned(document, body);
       const store = services.exports(workspaceId);
       const id = await store.add({ request: body, name, projectId, document });
       await services.exportJobs.enqueue({ workspaceId, exportId: id }, pixels);
@@ -52,7 +53,7 @@ export const exportRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = a
       const { document } = await services.projects(workspaceId).document(request.params.id);
       const { sheetId, ...file } = body;
       const asked = { sheetIds: [sheetId], file };
-      planExport(document, asked);
+      planned(document, asked);
       const task = await taskFor(services.db, workspaceId, document, asked);
       return services.tasks.sizes({ ...task, facesFolder: services.config.facesFolder }, { signal: goneBy(reply.raw) });
     },
@@ -85,10 +86,8 @@ export const exportRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = a
       const status = await store.status(request.params.id);
       const bytes = await store.bytes(request.params.id);
       if (!status || !bytes) throw notFound('The picture');
-      const { sheetIds, file } = status.request;
-      const { mime, holdsSeveral } = OUT_FORMATS[file.type];
       return reply
-        .type(sheetIds.length > 1 && !holdsSeveral ? 'application/zip' : mime)
+        .type(fileKindOf(status.request).mime)
         .header(
           'content-disposition',
           `${request.query.show ? 'inline' : 'attachment'}; filename*=UTF-8''${encodeURIComponent(status.name)}`,
@@ -98,9 +97,12 @@ export const exportRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = a
   );
 };
 
-/** Ends when whoever asked has gone. */
-function goneBy(answer: ServerResponse): AbortSignal {
-  const controller = new AbortController();
-  answer.once('close', () => controller.abort());
-  return controller.signal;
+/** @throws CodedError 404 for a sheet that is not there, 422 for what can not be handed over so */
+function planned(project: Project, request: ExportRequest): ExportPlan {
+  try {
+    return planExport(project, request);
+  } catch (error) {
+    if (!(error instanceof ExportRefused)) throw error;
+    throw error.code === 'no-sheet' ? notFound('The sheet') : new CodedError(422, error.code, error.message);
+  }
 }

@@ -2,8 +2,8 @@ import type { ExportRequest } from '@kadrosyn/contract';
 import type { Project } from '@kadrosyn/core';
 import type { Database } from '../database/connect.js';
 import { FaceStore } from '../faces/face-store.js';
-import { filesToDraw } from '../photos/files-to-draw.js';
-import type { WriteTask } from '../tasks/tasks.js';
+import { filesToDraw, filesToTakeAlong } from '../photos/files-to-draw.js';
+import type { WriteTask } from '@kadrosyn/export';
 
 /** What is drawn for a request, with the files that it needs, from the original photos. */
 export async function taskFor(
@@ -12,6 +12,12 @@ export async function taskFor(
   project: Project,
   { sheetIds, file }: ExportRequest,
 ): Promise<Omit<WriteTask, 'facesFolder'>> {
-  const files = await filesToDraw(db, workspaceId, { project, sheetIds }, 'master');
-  return { project, sheetIds, file, ...files, faceFiles: await new FaceStore(db, workspaceId).filesFor(project) };
+  const faces = new FaceStore(db, workspaceId);
+  const faceFiles = await faces.filesFor(project);
+  if (file.type !== 'kadro') {
+    const files = await filesToDraw(db, workspaceId, { project, sheetIds }, 'master');
+    return { project, sheetIds, file, ...files, faceFiles };
+  }
+  const files = await filesToTakeAlong(db, workspaceId, project);
+  return { project, sheetIds, file, ...files, faceFiles, faceOriginals: await faces.filesFor(project, 'original') };
 }

@@ -1,12 +1,12 @@
 import type { FastifyPluginAsyncTypebox } from '@fastify/type-provider-typebox';
 import multipart from '@fastify/multipart';
 import { FaceListSchema, FaultSchema, IdParams, NothingSchema, OwnFaceSchema } from '@kadrosyn/contract';
+import { FACE_LIMITS } from '@kadrosyn/formats';
 import { CodedError, notFound } from '../coded-error.js';
 import { FileSchema } from '../route-schemas.js';
 import type { Services } from '../services.js';
 import { TaskEnded } from '../tasks/pool-process.js';
 import { uploadedFiles } from '../uploaded-files.js';
-import { FACE_LIMITS } from './take-face.js';
 
 /** Adding, listing, fetching and removing lettering faces of one's own. */
 export const faceRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = async (app, { services }) => {

@@ -40,20 +40,23 @@ export class FaceStore {
     return (await this.files([id]))[id];
   }
 
-  /** The fonts of those of `ids` that are here. */
-  private async files(ids: readonly string[]): Promise<Record<string, Buffer>> {
+  /** The fonts of those of `ids` that are here, or the files that they came in. */
+  private async files(ids: readonly string[], which: 'blob' | 'original' = 'blob'): Promise<Record<string, Buffer>> {
     if (ids.length === 0) return {};
     const rows = await this.db
       .select({ id: faces.id, bytes: blobs.bytes })
       .from(faces)
-      .innerJoin(blobs, and(eq(blobs.workspaceId, faces.workspaceId), eq(blobs.sha256, faces.blob)))
+      .innerJoin(blobs, and(eq(blobs.workspaceId, faces.workspaceId), eq(blobs.sha256, faces[which])))
       .where(and(eq(faces.workspaceId, this.workspaceId), inArray(faces.id, [...ids])));
     return Object.fromEntries(rows.map(({ id, bytes }) => [id, bytes]));
   }
 
-  /** The fonts that a project needs and the application does not bring. */
-  filesFor(project: Project): Promise<Record<string, Buffer>> {
-    return this.files([...referencesOf(project).faces].filter((id) => id.startsWith('face_')));
+  /** The fonts that a project needs and the application does not bring, or the files that they came in. */
+  filesFor(project: Project, which: 'blob' | 'original' = 'blob'): Promise<Record<string, Buffer>> {
+    return this.files(
+      [...referencesOf(project).faces].filter((id) => id.startsWith('face_')),
+      which,
+    );
   }
 
   async remove(id: string): Promise<void> {

@@ -9,16 +9,11 @@ import {
   type FaceAxes,
   type Shaper,
 } from '@kadrosyn/core';
-import { decompress } from 'wawoff2';
+import { FACE_LIMITS, faceTypeOf, unpackFont, type FaceType } from '@kadrosyn/formats';
 import { readSent, UnreadableFile } from '../unreadable-file.js';
-import { decodeWoff } from './decode-woff.js';
-import { faceTypeOf, type FaceType } from './face-type.js';
 
 /** The types of Node leave it out. */
 declare const WebAssembly: { readonly RuntimeError: ErrorConstructor };
-
-/** Bytes of a file, and of the font in it. */
-export const FACE_LIMITS = { bytes: 10 * 2 ** 20, font: 40 * 2 ** 20 } as const;
 
 /** A face that was taken in, ready to be stored. */
 export interface TakenFace {
@@ -51,7 +46,7 @@ export async function takeFace(bytes: Buffer, shaper: Shaper): Promise<FaceIntak
     const sha256 = createHash('sha256').update(bytes).digest('hex');
     const id = `face_${sha256.slice(0, 24)}`;
     const { font, trial, name, axes, hasLetters } = await readSent(async () => {
-      const font = await unpacked(bytes, type);
+      const font = await unpackFont(bytes);
       const trial = shaper.with([{ id, files: [font] }]);
       const { name, axes, letters } = shaper.inspect(font);
       return { font, trial, name, axes, hasLetters: hasOutlines(id, letters, trial) };
@@ -70,16 +65,6 @@ export async function takeFace(bytes: Buffer, shaper: Shaper): Promise<FaceIntak
 
 function refuse(code: 'not-a-font' | 'too-many-bytes' | 'damaged' | 'no-outlines', message: string): FaceIntake {
   return { ok: false, refusal: { code, message } };
-}
-
-async function unpacked(bytes: Buffer, type: FaceType): Promise<Buffer> {
-  if (type === 'font/woff') return decodeWoff(bytes, FACE_LIMITS.font);
-  if (type !== 'font/woff2') return bytes;
-  // The header says how large the font will be (WOFF 2.0, section 4.1): what is too large is not unpacked at all.
-  if (bytes.length < 48 || bytes.readUInt32BE(8) !== bytes.length || bytes.readUInt32BE(16) > FACE_LIMITS.font) {
-    throw new RangeError('The header does not fit the file');
-  }
-  return Buffer.from(await decompress(bytes));
 }
 
 /** Letters that are tried, as many as tell whether any has an outline. */

@@ -1,6 +1,6 @@
-import { referencesOf, type Project } from '@kadrosyn/core';
+import { keptPictures, referencesOf, type NeededMatte, type Project } from '@kadrosyn/core';
 import type { Database } from '../database/connect.js';
-import type { PhotoBytes } from '../tasks/tasks.js';
+import type { PhotoBytes } from '@kadrosyn/export';
 import { CutoutStore } from './cutout-store.js';
 import { PhotoStore } from './photo-store.js';
 
@@ -17,8 +17,21 @@ export async function filesToDraw(
   { project, sheetIds }: { readonly project: Project; readonly sheetIds: readonly string[] },
   size: 'master' | 'screen',
 ): Promise<DrawingFiles> {
+  return filesOf(db, workspaceId, referencesOf(project, sheetIds), size);
+}
+
+/** All photos that a project shows at full size, with all cutouts and areas that they have in it. */
+export function filesToTakeAlong(db: Database, workspaceId: string, project: Project): Promise<DrawingFiles> {
+  return filesOf(db, workspaceId, { photos: referencesOf(project).photos, mattes: keptPictures(project) }, 'master');
+}
+
+async function filesOf(
+  db: Database,
+  workspaceId: string,
+  needed: { readonly photos: ReadonlySet<string>; readonly mattes: readonly NeededMatte[] },
+  size: 'master' | 'screen',
+): Promise<DrawingFiles> {
   const [photos, cutouts] = [new PhotoStore(db, workspaceId), new CutoutStore(db, workspaceId)];
-  const needed = referencesOf(project, sheetIds);
   const photoFiles: Record<string, PhotoBytes> = {};
   for (const id of needed.photos) {
     const file = await photos.file(id, size);

@@ -1,8 +1,10 @@
 import { TaskEnded, type TaskEnd, type TaskOptions } from './pool-process.js';
 import { ProcessPool } from './process-pool.js';
-import type { DocumentTask, FaceTask, IntakeTask, MatteTask, WriteTask, WrittenFile } from './tasks.js';
+import type { DocumentTask, FaceTask, IntakeTask, MatteTask, UnpackTask } from './tasks.js';
 import type { Sizes } from '@kadrosyn/contract';
+import type { WriteTask, WrittenFile } from '@kadrosyn/export';
 import type { FaceIntake } from '../faces/take-face.js';
+import type { UnpackedKadro } from '../kadro/unpack-kadro.js';
 import type { NewOutline } from '../outlines/outline-store.js';
 import type { Intake } from '../photos/intake.js';
 import { isSvg } from '@kadrosyn/formats';
@@ -76,6 +78,10 @@ export class TaskPools {
 
   export(task: WriteTask, options: TaskOptions): Promise<WrittenFile> {
     return this.exports.run('write', task, options);
+  }
+
+  unpack(task: UnpackTask): Promise<UnpackedKadro> {
+    return this.exports.run('unpack', task);
   }
 
   sizes(task: WriteTask, options: TaskOptions): Promise<Sizes> {

@@ -1,36 +1,13 @@
-import type { Bounds, Project } from '@kadrosyn/core';
-import type { ExportFile, Sizes } from '@kadrosyn/contract';
+import type { Bounds } from '@kadrosyn/core';
+import type { Sizes } from '@kadrosyn/contract';
+import type { WriteTask, WrittenFile } from '@kadrosyn/export';
 import type { UploadLimits } from '../config.js';
 import type { FaceIntake } from '../faces/take-face.js';
+import type { UnpackedKadro } from '../kadro/unpack-kadro.js';
 import type { NewOutline } from '../outlines/outline-store.js';
 import type { Intake } from '../photos/intake.js';
 import type { MatteIntake } from '../photos/matte-intake.js';
 import type { ChangedDocument, Edits } from '../projects/documents.js';
-
-/** A picture file of a photo and the level of the photo that it holds. */
-export interface PhotoBytes {
-  readonly bytes: Uint8Array;
-  readonly level: number;
-}
-
-/** Sheets to be drawn and written as a file. */
-export interface WriteTask {
-  readonly project: Project;
-  readonly sheetIds: readonly string[];
-  readonly file: ExportFile;
-  /** Files of the photos by id. */
-  readonly photoFiles: Readonly<Record<string, PhotoBytes>>;
-  /** Kept pictures of cutouts by `photoId/matteSha256`. */
-  readonly matteFiles: Readonly<Record<string, PhotoBytes>>;
-  readonly facesFolder: string;
-  /** Fonts of the workspace's own by the id of their face. */
-  readonly faceFiles: Readonly<Record<string, Uint8Array>>;
-}
-
-/** A file, and what making it took in the process, ms; or how many bytes the smallest has where that is more than were wanted. */
-export type WrittenFile =
-  | { readonly file: Uint8Array; readonly times: { readonly decode: number; readonly render: number; readonly encode: number } }
-  | { readonly tooManyBytes: number };
 
 /** A font file to be tried. */
 export interface FaceTask {
@@ -51,6 +28,11 @@ export interface MatteTask {
   /** The master of its photo. */
   readonly photo: Uint8Array;
   readonly screenLevel: number;
+}
+
+/** A project file to be unpacked. */
+export interface UnpackTask {
+  readonly bytes: Uint8Array;
 }
 
 /** A document and what is to be done with it; see projects/documents. */
@@ -74,17 +56,22 @@ export const TASKS = {
   },
   /** Tries a font; see faces/take-face. What goes wrong inside HarfBuzz ends the process, and with it whatever it left behind. */
   async face({ bytes, facesFolder }: FaceTask): Promise<FaceIntake> {
-    const [{ takeFace }, { loadedShaper }] = await Promise.all([import('../faces/take-face.js'), import('./write-sheets.js')]);
+    const [{ takeFace }, { loadedShaper }] = await Promise.all([import('../faces/take-face.js'), import('@kadrosyn/export')]);
     return takeFace(asBuffer(bytes), await loadedShaper(facesFolder));
   },
-  /** Draws sheets and gives the file; see write-sheets. */
+  /** Draws sheets and gives the file; see `writeSheets`. */
   async write(task: WriteTask, onProgress?: (share: number) => void): Promise<WrittenFile> {
-    const { writeSheets } = await import('./write-sheets.js');
+    const { writeSheets } = await import('@kadrosyn/export');
     return writeSheets(task, onProgress);
   },
-  /** How large the file of a sheet is at several qualities; see file-sizes. */
+  /** Unpacks a project file; see kadro/unpack-kadro. */
+  async unpack({ bytes }: UnpackTask): Promise<UnpackedKadro> {
+    const { unpackKadro } = await import('../kadro/unpack-kadro.js');
+    return unpackKadro(bytes);
+  },
+  /** How large the file of a sheet is at several qualities; see `fileSizes`. */
   async sizes(task: WriteTask): Promise<Sizes> {
-    const { fileSizes } = await import('./file-sizes.js');
+    const { fileSizes } = await import('@kadrosyn/export');
     return fileSizes(task);
   },
   /** Reads a document, with edits applied where there are some. */

@@ -1,6 +1,6 @@
-import { layPapers, PAPERS, type Arrangement, type Paper, type PaperLine, type PaperName } from '@kadrosyn/core';
+import { laySheets, PAPERS, type Paper, type PaperLine, type PaperName } from '@kadrosyn/core';
 import { Type, type Static } from 'typebox';
-import type { OutFormat, Page } from './out-format.js';
+import type { OutFormat } from './out-format.js';
 import { preparePage, type PreparedPage } from './pdf-page.js';
 import { USUAL_QUALITY } from './within-bytes.js';
 
@@ -42,7 +42,10 @@ export const pdf = {
   holdsSeveral: true,
   async write(pages, chosen) {
     if (pages.length === 0) throw new RangeError('A PDF file holds at least one page');
-    const papers = layPapers(pages.map(inMm), arrangementOf(chosen), chosen);
+    const papers = laySheets(
+      pages.map(({ dpi, size, folds }) => ({ ...size, dpi, folds })),
+      chosen,
+    );
     // Fetched when it is needed: every process that draws would load it otherwise.
     const { default: PDFDocument } = await import('pdfkit');
     const title = pages[0]!.title ?? 'Sheets';
@@ -80,23 +83,6 @@ export const pdf = {
     return written;
   },
 } as const satisfies OutFormat<typeof options>;
-
-function inMm({ dpi, size, folds }: Page): {
-  width: number;
-  height: number;
-  folds: { axis: 'horizontal' | 'vertical'; at: number }[];
-} {
-  const by = 25.4 / dpi;
-  return {
-    width: size.width * by,
-    height: size.height * by,
-    folds: (folds ?? []).map(({ axis, at }) => ({ axis, at: at * by })),
-  };
-}
-
-function arrangementOf({ arrange, paper, gap }: Static<typeof options>): Arrangement {
-  return arrange === 'many' ? { kind: 'many', paper: paper, gap } : { kind: arrange };
-}
 
 /** A page of the file in mm from its upper left corner. */
 function beginPaper(file: PDFKit.PDFDocument, { width, height, trim, bleed }: Paper): void {

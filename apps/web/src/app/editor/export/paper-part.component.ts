@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { MatButtonToggleModule } from '@angular/material/button-toggle';
 import { MatCheckboxModule } from '@angular/material/checkbox';
-import { fromPx, layPapers, type Paper } from '@kadrosyn/core';
+import { findSheet, laySheets, type Paper } from '@kadrosyn/core';
 import { NumberFieldComponent } from '../../interface/number-field.component';
 import { ShownToggleDirective } from '../../interface/shown-toggle.directive';
 import { SliderFieldComponent } from '../../interface/slider-field.component';
@@ -61,17 +61,9 @@ export class PaperPartComponent {
   readonly laid = computed<readonly Paper[] | null>(() => {
     const [shown, request] = [this.exporting.shown(), this.exporting.request()];
     if (!shown || request?.file.type !== 'pdf') return null;
-    const { arrange = 'pages', paper = 'a4', gap = 0, marks = false } = request.file;
-    const sheets = request.sheetIds.map((id) => {
-      const { width, height, dpi, folds } = shown.project.sheets.find((sheet) => sheet.id === id)!;
-      const mm = (px: number): number => fromPx(px, 'mm', dpi);
-      return { width: mm(width), height: mm(height), folds: (folds ?? []).map((fold) => ({ ...fold, at: mm(fold.at) })) };
-    });
     try {
-      return layPapers(sheets, arrange === 'many' ? { kind: 'many', paper, gap } : { kind: arrange }, {
-        bleed: this.bleed(),
-        marks,
-      });
+      const sheets = request.sheetIds.map((id) => findSheet(shown.project, id)!);
+      return laySheets(sheets, request.file);
     } catch (error) {
       if (error instanceof RangeError) return null;
       throw error;

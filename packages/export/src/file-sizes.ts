@@ -1,19 +1,19 @@
 import type { Sizes } from '@kadrosyn/contract';
 import { picturePage, writePages } from '@kadrosyn/formats';
-import type { WriteTask } from './tasks.js';
-import { sheetPages } from './write-sheets.js';
+import { sheetPages } from './sheet-pages.js';
+import type { WriteTask } from './write-task.js';
 
 /** Qualities at which files are written to see how large they are: between them sizes change smoothly. A WebP takes ten times as long as a JPEG. */
 const QUALITIES = { jpeg: [30, 60, 80, 90, 96, 100], webp: [30, 70, 90, 100] } as const;
 
 /** Draws one sheet, and writes it at several qualities. What is asked for is no limit to its bytes. @throws RangeError for a format that knows no quality */
 export async function fileSizes(task: WriteTask): Promise<Sizes> {
-  const { type } = task.file;
-  if (type !== 'jpeg' && type !== 'webp') throw new RangeError(`A ${type} has no qualities`);
-  const [page] = await sheetPages(task);
+  const { file } = task;
+  if (file.type !== 'jpeg' && file.type !== 'webp') throw new RangeError(`A ${file.type} has no qualities`);
+  const [page] = await sheetPages(task, file);
   const drawn = picturePage(await page!.pixels(), page!.dpi);
   const sizes = await Promise.all(
-    QUALITIES[type].map(async (quality) => ({ quality, bytes: (await writePages(type, [drawn], { quality })).length })),
+    QUALITIES[file.type].map(async (quality) => ({ quality, bytes: (await writePages(file.type, [drawn], { quality })).length })),
   );
   return { sizes };
 }

@@ -6,6 +6,6 @@ if (!existsSync(built)) {
   console.error('kadrosyn is not built yet. Run ./start or ./test once, then try again.');
   process.exitCode = 2;
 } else {
-  const { run } = await import(built.href);
-  process.exitCode = await run(process.argv.slice(2), console);
+  const { run, terminalSays } = await import(built.href);
+  process.exitCode = await run(process.argv.slice(2), terminalSays(process.stdout, process.stderr));
 }

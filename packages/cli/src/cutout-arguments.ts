@@ -1,5 +1,5 @@
-import { parseArgs } from 'node:util';
 import type { CutoutMark } from '@kadrosyn/core';
+import { parsed, UsageError } from './usage-error.js';
 
 /** What a cutout is made of, and where it goes. */
 export interface CutoutArguments {
@@ -10,12 +10,17 @@ export interface CutoutArguments {
   readonly subject?: string;
 }
 
-/** Thrown with what is wrong with the arguments. */
-export class UsageError extends Error {}
-
 /** @throws UsageError */
 export function readCutoutArguments(args: readonly string[]): CutoutArguments {
-  const { values, positionals } = parsed(args);
+  const { values, positionals } = parsed(args, {
+    auto: { type: 'boolean' },
+    box: { type: 'string' },
+    keep: { type: 'string', multiple: true },
+    'leave-out': { type: 'string', multiple: true },
+    'stroke-width': { type: 'string' },
+    output: { type: 'string', short: 'o' },
+    subject: { type: 'string' },
+  });
   const [photo, ...more] = positionals;
   if (photo === undefined || more.length > 0) throw new UsageError('Name one photo.');
   if (values.output === undefined) throw new UsageError('Say where the matte goes with -o.');
@@ -34,26 +39,6 @@ export function readCutoutArguments(args: readonly string[]): CutoutArguments {
   ];
   if (marks.length === 0) throw new UsageError('Give a --box, strokes with --keep and --leave-out, or --auto.');
   return { photo, marks, matte: values.output, ...(values.subject === undefined ? {} : { subject: values.subject }) };
-}
-
-function parsed(args: readonly string[]) {
-  try {
-    return parseArgs({
-      args: [...args],
-      allowPositionals: true,
-      options: {
-        auto: { type: 'boolean' },
-        box: { type: 'string' },
-        keep: { type: 'string', multiple: true },
-        'leave-out': { type: 'string', multiple: true },
-        'stroke-width': { type: 'string' },
-        output: { type: 'string', short: 'o' },
-        subject: { type: 'string' },
-      },
-    });
-  } catch (error) {
-    throw new UsageError(error instanceof Error ? error.message : String(error));
-  }
 }
 
 function box(text: string): CutoutMark {

@@ -4,9 +4,11 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import sharp from 'sharp';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { readCutoutArguments, UsageError } from './cutout-arguments.js';
-import { EXIT, type Says } from './exit-code.js';
+import { readCutoutArguments } from './cutout-arguments.js';
+import { EXIT } from './exit-code.js';
 import { run } from './run.js';
+import type { Says } from './says.js';
+import { UsageError } from './usage-error.js';
 
 const [WIDTH, HEIGHT] = [320, 240];
 let folder: string;

@@ -11,8 +11,9 @@ import {
 } from '@kadrosyn/core';
 import { decodePhoto } from '@kadrosyn/render/node';
 import sharp from 'sharp';
-import { readCutoutArguments, UsageError, type CutoutArguments } from './cutout-arguments.js';
-import { EXIT, type ExitCode, type Says } from './exit-code.js';
+import { readCutoutArguments } from './cutout-arguments.js';
+import { EXIT, type ExitCode } from './exit-code.js';
+import type { Says } from './says.js';
 
 export const CUTOUT_USAGE = `kadrosyn cutout PHOTO -o MATTE.png [--subject SUBJECT.png]
     --box x,y,w,h             a box around the subject
@@ -24,19 +25,7 @@ export const CUTOUT_USAGE = `kadrosyn cutout PHOTO -o MATTE.png [--subject SUBJE
 
 /** Cuts the subject out of a photo file. */
 export async function cutout(args: readonly string[], says: Says): Promise<ExitCode> {
-  try {
-    return await cut(readCutoutArguments(args), says);
-  } catch (error) {
-    if (error instanceof UsageError) {
-      says.error(`${error.message}\n\n${CUTOUT_USAGE}`);
-      return EXIT.usage;
-    }
-    says.error(error instanceof Error ? error.message : String(error));
-    return EXIT.failed;
-  }
-}
-
-async function cut({ photo: file, marks, matte: target, subject }: CutoutArguments, says: Says): Promise<ExitCode> {
+  const { photo: file, marks, matte: target, subject } = readCutoutArguments(args);
   const photo = await decodePhoto(await readFile(file));
   const answers = new CutoutAnswers(preparePhoto(cutoutLevel(photo)));
   const { mask, isUnsure } = await answers.answer(marks);

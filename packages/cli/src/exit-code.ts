@@ -5,14 +5,8 @@ export const EXIT = {
   failed: 1,
   /** It was called in a way that it does not know. */
   usage: 2,
-  /** It declined, since it is not sure of an answer. */
+  /** It declined, since it is not sure of an answer; of `check`: something would look wrong. */
   declined: 3,
 } as const;
 
 export type ExitCode = (typeof EXIT)[keyof typeof EXIT];
-
-/** Where a command says what happened. */
-export interface Says {
-  log(message: string): void;
-  error(message: string): void;
-}

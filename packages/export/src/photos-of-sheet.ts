@@ -8,7 +8,7 @@ import type { WriteTask } from './write-task.js';
  * @param onProgress - gets the share of them that is decoded, 0 to 1
  */
 export async function photosOfSheet(
-  { project, photoFiles, matteFiles }: WriteTask,
+  { project, photoFiles, matteFiles }: Pick<WriteTask, 'project' | 'photoFiles' | 'matteFiles'>,
   sheetId: string,
   onProgress: (share: number) => void,
 ): Promise<DecodedPhotoSource> {

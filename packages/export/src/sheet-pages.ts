@@ -1,14 +1,5 @@
 import type { ExportFile } from '@kadrosyn/contract';
-import {
-  multiply,
-  resolveSheet,
-  scaling,
-  toPx,
-  transformPath,
-  translation,
-  withBleed,
-  type ResolvedSheet,
-} from '@kadrosyn/core';
+import { multiply, resolveSheet, scaling, toPx, transformPath, translation, withBleed, type ResolvedSheet } from '@kadrosyn/core';
 import type { Page, PagePart } from '@kadrosyn/formats';
 import { sheetParts, type RenderResources, type SheetPart } from '@kadrosyn/render';
 import { NODE_ENVIRONMENT, renderSheet } from '@kadrosyn/render/node';
@@ -39,6 +30,17 @@ export function sheetPages(
   return Promise.all(pages);
 }
 
+/** All that a sheet is drawn with, its photos decoded. @param onProgress - gets the share of them that is, 0 to 1 */
+export async function sheetResources(
+  task: Omit<WriteTask, 'sheetIds' | 'file'>,
+  sheetId: string,
+  onProgress: (share: number) => void,
+): Promise<RenderResources> {
+  const shaper = await shaperOf(task);
+  const source = await photosOfSheet(task, sheetId, onProgress);
+  return { environment: NODE_ENVIRONMENT, photos: task.project.photos, source, shaper };
+}
+
 /** One sheet, drawn when a format asks for it. */
 async function sheetPage(
   task: WriteTask,
@@ -48,14 +50,13 @@ async function sheetPage(
 ): Promise<Page> {
   const sheet = resolveSheet(task.project, sheetId);
   if (!sheet) throw new Error(`Sheet ${sheetId} is not in the project`);
-  const setter = await shaperOf(task);
   const scale = file.type === 'pdf' ? file.dpi / sheet.dpi : file.scale;
   const bleed = file.type === 'pdf' ? toPx(file.bleed ?? 0, 'mm', sheet.dpi) : 0;
   const resources = async (): Promise<RenderResources> => {
     const begun = performance.now();
-    const source = await photosOfSheet(task, sheetId, (share) => report(0.6 * share));
+    const given = await sheetResources(task, sheetId, (share) => report(0.6 * share));
     times.decode += performance.now() - begun;
-    return { environment: NODE_ENVIRONMENT, photos: task.project.photos, source, shaper: setter };
+    return given;
   };
   const drawn = <T>(draw: () => T): T => {
     const begun = performance.now();

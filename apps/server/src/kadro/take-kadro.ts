@@ -48,7 +48,8 @@ export async function takeKadro(services: Services, workspaceId: string, bytes: 
     files.project,
     new Map([...photos].flatMap(([id, here]) => (here.id === id ? [] : [[id, { id: here.id, sha256: here.sha256 }] as const]))),
   );
-  if (JSON.stringify(document).length > MOST_DOCUMENT) throw refused('document-too-large', 'The project is too large to be kept.');
+  if (JSON.stringify(document).length > MOST_DOCUMENT)
+    throw refused('document-too-large', 'The project is too large to be kept.');
   return {
     document,
     photos: [...photos].flatMap(([id, { taken }]) => (taken ? [{ photo: taken, name: files.project.photos[id]!.name }] : [])),
@@ -89,7 +90,8 @@ async function takeMattes(
     const { id, master, screenLevel } = photos.get(photoId)!;
     if ((await services.cutouts(workspaceId).missing([{ photoId: id, matteSha256 }])).length === 0) continue;
     const matte = await services.tasks.matte({ bytes: files.mattes.get(matteSha256)!, photo: master, screenLevel });
-    if (!matte.ok) throw refused('damaged', `A cutout of ${files.project.photos[photoId]!.name} can not be used: it does not fit the photo.`);
+    if (!matte.ok)
+      throw refused('damaged', `A cutout of ${files.project.photos[photoId]!.name} can not be used: it does not fit the photo.`);
     taken.push({ photoId: id, full: matte.full, screen: matte.screen });
   }
   return taken;

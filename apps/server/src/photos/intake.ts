@@ -1,6 +1,6 @@
 import { createHash } from 'node:crypto';
 import { photoIdOf, type Bounds, type Pixels } from '@kadrosyn/core';
-import { isSvg, photoTypeOf, stripJpeg, stripPng, stripWebp, type PhotoType } from '@kadrosyn/formats';
+import { isOptimised, isSvg, masterOf, photoTypeOf, withoutNotes, type PhotoType } from '@kadrosyn/formats';
 import { LevelChain } from '@kadrosyn/render';
 import { decodePhoto } from '@kadrosyn/render/node';
 import sharp, { type Metadata, type Sharp } from 'sharp';
@@ -98,12 +98,10 @@ async function makeFiles(
   sha256: string,
   focus: Bounds | null | undefined,
 ): Promise<TakenPhoto> {
-  const original: StoredFile = { bytes: await readSent(() => stripped(bytes, type, metadata, true)), type };
+  const original: StoredFile = { bytes: await readSent(() => withoutNotes(bytes, type, metadata, true)), type };
   const pixels = await readSent(() => decodePhoto(bytes));
   const chain = new LevelChain(pixels, 0, pixels);
-  const master = canServeAsMaster(type, metadata)
-    ? { bytes: stripped(bytes, type, metadata, false), type }
-    : await encodeMaster(pixels, chain.opaque);
+  const master = await masterOf(bytes, type, metadata, pixels);
   const screenLevel = Math.max(0, Math.ceil(Math.log2(Math.max(pixels.width, pixels.height) / SCREEN_SIDE)));
   return {
     id: photoIdOf(sha256),
@@ -125,46 +123,9 @@ async function focusFor(pixels: Pixels, known: Bounds | null | undefined): Promi
   return focus ? { focus } : {};
 }
 
-function stripped(bytes: Buffer, type: PhotoType, metadata: Metadata, keepProfile: boolean): Buffer {
-  if (type === 'image/jpeg') return stripJpeg(bytes, metadata.orientation ?? 1, keepProfile);
-  if (type === 'image/png') return stripPng(bytes, keepProfile);
-  return stripWebp(bytes);
-}
-
-/** Whether every decoder gives the same upright sRGB pixels for this file once its notes are gone. */
-function canServeAsMaster(type: PhotoType, metadata: Metadata): boolean {
-  const { icc, orientation = 1, space, depth, chromaSubsampling } = metadata;
-  if (icc && !isSrgbProfile(icc)) return false;
-  if (depth !== 'uchar' || (space !== 'srgb' && space !== 'b-w')) return false;
-  // Decoders differ in how they smooth halved colour, and in the turn they take from PNG and WebP notes.
-  if (type === 'image/jpeg') return space === 'b-w' || chromaSubsampling === '4:4:4';
-  return orientation === 1 && (type === 'image/png' || !icc);
-}
-
-function isSrgbProfile(icc: Buffer): boolean {
-  return icc.length < 20_000 && (icc.includes('sRGB') || icc.includes(Buffer.from('\0s\0R\0G\0B', 'latin1')));
-}
-
 function rawOf(pixels: Pixels): Sharp {
   const { width, height, data } = pixels;
   return sharp(Buffer.from(data.buffer, data.byteOffset, data.byteLength), { raw: { width, height, channels: 4 } });
-}
-
-async function encodeMaster(pixels: Pixels, opaque: boolean): Promise<StoredFile> {
-  return opaque
-    ? {
-        bytes: await rawOf(pixels)
-          .removeAlpha()
-          .jpeg({ quality: 97, chromaSubsampling: '4:4:4', optimiseCoding: isOptimised(pixels) })
-          .toBuffer(),
-        type: 'image/jpeg',
-      }
-    : { bytes: await rawOf(pixels).png({ compressionLevel: 6 }).toBuffer(), type: 'image/png' };
-}
-
-/** Tables made for one picture make its file smaller, but all of its coefficients are held for them, 12 bytes a px. The pixels are the same. */
-function isOptimised({ width, height }: Pixels): boolean {
-  return width * height < 20e6;
 }
 
 async function encodeScreen(pixels: Pixels, opaque: boolean): Promise<StoredFile> {

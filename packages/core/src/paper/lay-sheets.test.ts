@@ -8,7 +8,9 @@ describe('sheets on paper', () => {
   it('are as large as their px at their dpi say, and folded where they say', () => {
     const mm = (px: number): number => (px / 300) * 25.4;
     const sheet = { width: mm(1240), height: mm(1748), folds: [{ axis: 'vertical' as const, at: mm(620) }] };
-    expect(laySheets([card], { bleed: 3, marks: true })).toEqual(layPapers([sheet], { kind: 'pages' }, { bleed: 3, marks: true }));
+    expect(laySheets([card], { bleed: 3, marks: true })).toEqual(
+      layPapers([sheet], { kind: 'pages' }, { bleed: 3, marks: true }),
+    );
     expect(laySheets([card], {})[0]).toMatchObject({ width: mm(1240), height: mm(1748), lines: [] });
   });
 

@@ -11,7 +11,11 @@ let files: KadroFiles;
 
 beforeAll(async () => {
   const picture = async (colour: string): Promise<Uint8Array> =>
-    new Uint8Array(await sharp({ create: { width: 40, height: 30, channels: 4, background: colour } }).png().toBuffer());
+    new Uint8Array(
+      await sharp({ create: { width: 40, height: 30, channels: 4, background: colour } })
+        .png()
+        .toBuffer(),
+    );
   const [photo, matte, spare, sheet] = await Promise.all(['#c4602c', '#00000080', '#00000040', '#ffffff'].map(picture));
   const sha256 = sha256Of(photo!);
   const id = photoIdOf(sha256);
@@ -176,8 +180,8 @@ describe('a damaged or hostile file', () => {
     let nested: unknown = 1;
     for (let depth = 0; depth < 5_000; depth++) nested = { nested };
     const { project } = files;
-    expect(refusal(changed({ 'project.json': json({ ...project, set: nested } satisfies Record<keyof Project, unknown>) })).code).toBe(
-      'not-a-project',
-    );
+    expect(
+      refusal(changed({ 'project.json': json({ ...project, set: nested } satisfies Record<keyof Project, unknown>) })).code,
+    ).toBe('not-a-project');
   });
 });

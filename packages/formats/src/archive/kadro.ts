@@ -69,15 +69,16 @@ export function readKadro(bytes: Uint8Array): KadroFiles {
   const files = opened(bytes);
   const project = readProject(files.get(PROJECT));
   const of = (kind: keyof typeof PLACES): Map<string, Uint8Array> =>
-    new Map([...files].flatMap(([name, file]) => (PLACES[kind].test(name) ? [[PLACES[kind].exec(name)![1]!, file] as const] : [])));
+    new Map(
+      [...files].flatMap(([name, file]) => (PLACES[kind].test(name) ? [[PLACES[kind].exec(name)![1]!, file] as const] : [])),
+    );
   const [photos, mattes, faces, sheets] = [of('photos'), of('mattes'), of('faces'), of('sheets')];
   for (const [sha256, matte] of mattes) {
     if (createHash('sha256').update(matte).digest('hex') !== sha256)
       throw new KadroFault('damaged', 'A cutout in it is not the one that its name says.');
   }
   const missing = missingFrom({ project, photos, mattes });
-  if (missing.length > 0)
-    throw new KadroFault('file-missing', 'It shows a photo or a cutout that is not in it.', { missing });
+  if (missing.length > 0) throw new KadroFault('file-missing', 'It shows a photo or a cutout that is not in it.', { missing });
   return { project, photos, mattes, faces, sheets };
 }
 
@@ -119,6 +120,9 @@ function missingFrom({ project, photos, mattes }: Pick<KadroFiles, 'project' | '
 }
 
 /** The kept pictures of a project that are in its file, each with its photo. */
-export function mattesIn({ project, mattes }: Pick<KadroFiles, 'project' | 'mattes'>): { photoId: string; matteSha256: string }[] {
+export function mattesIn({
+  project,
+  mattes,
+}: Pick<KadroFiles, 'project' | 'mattes'>): { photoId: string; matteSha256: string }[] {
   return keptPictures(project).filter(({ matteSha256 }) => mattes.has(matteSha256));
 }

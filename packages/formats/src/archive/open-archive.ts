@@ -28,7 +28,8 @@ export interface ArchiveLimits {
  */
 export function openArchive(archive: Uint8Array, limits: ArchiveLimits): Map<string, Uint8Array> {
   const listed = list(archive);
-  if (listed.length > limits.files) throw new ArchiveFault('too-large', `It holds ${listed.length} files; at most ${limits.files} are opened.`);
+  if (listed.length > limits.files)
+    throw new ArchiveFault('too-large', `It holds ${listed.length} files; at most ${limits.files} are opened.`);
   const wanted = new Map<string, ArchivedFile>();
   const seen = new Set<string>();
   for (const file of listed) {
@@ -43,7 +44,8 @@ export function openArchive(archive: Uint8Array, limits: ArchiveLimits): Map<str
     wanted.set(file.name, file);
   }
   const total = [...wanted.values()].reduce((sum, { size }) => sum + size, 0);
-  if (total > limits.bytes) throw new ArchiveFault('too-large', `It unpacks to more than ${Math.floor(limits.bytes / 2 ** 20)} MB.`);
+  if (total > limits.bytes)
+    throw new ArchiveFault('too-large', `It unpacks to more than ${Math.floor(limits.bytes / 2 ** 20)} MB.`);
   return unpack(archive, wanted);
 }
 

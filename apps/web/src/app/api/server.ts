@@ -9,7 +9,7 @@ import {
   type Style,
 } from '@kadrosyn/core';
 import { Requests } from './requests';
-import { upload } from './upload';
+import { upload, uploadProject } from './upload';
 import type {
   Bin,
   LibraryPage,
@@ -68,6 +68,16 @@ export class Server extends Requests {
   /** Brings a project back out of the bin, as it was. */
   returnProject(id: string): Promise<void> {
     return this.send('POST', `/api/projects/${id}/return`);
+  }
+
+  /** Opens a project file as a new project. @param onProgress - gets the share that has left, 0 to 1 */
+  openProjectFile(file: File, onProgress: (share: number) => void): Promise<StoredProject> {
+    return uploadProject(file, onProgress);
+  }
+
+  /** Where a project is as one file. */
+  projectFile(id: string): string {
+    return `/api/projects/${id}/kadro`;
   }
 
   bin(): Promise<Bin> {

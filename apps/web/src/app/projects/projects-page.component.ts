@@ -80,15 +80,28 @@ export class ProjectsPageComponent {
     void this.beginFrom([...(event.dataTransfer?.files ?? [])]);
   }
 
-  /** A sheet in the proportions of the photo, with the photo on it. */
-  async beginFrom(files: readonly File[]): Promise<void> {
+  /** A sheet in the proportions of the photo, with the photo on it; a project file as the project that it holds. */
+  async beginFrom(files: Iterable<File>): Promise<void> {
     const [file] = files;
     if (!file) return;
+    const projectFile = [...files].find(isProjectFile);
+    if (projectFile) return this.openFile(projectFile);
     this.busy.set(`Adding ${file.name}`);
     await this.attempt(async () => {
       const [added] = await this.uploads.add([file]);
       if (!added?.photo || added.fault) throw new Fault('not-added', `${file.name}: ${added?.fault ?? 'could not be added'}`);
       this.open(await this.projects.createFrom(projectFrom(added.photo)));
+    });
+    this.busy.set(null);
+  }
+
+  /** Opens a project file as a new project. */
+  async openFile(file: File): Promise<void> {
+    this.busy.set(`Opening ${file.name}`);
+    await this.attempt(async () => {
+      const sending = (share: number): void =>
+        this.busy.set(share < 1 ? `Opening ${file.name}, ${Math.round(100 * share)} % sent` : `Looking into ${file.name}`);
+      this.open(await this.projects.openFile(file, sending));
     });
     this.busy.set(null);
   }
@@ -130,6 +143,11 @@ export class ProjectsPageComponent {
       this.say(faultOf(error).message);
     }
   }
+}
+
+/** By its name: browsers know no type for it. */
+function isProjectFile({ name }: File): boolean {
+  return name.toLowerCase().endsWith('.kadro');
 }
 
 function projectFrom(photo: Photo) {

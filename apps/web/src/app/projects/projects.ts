@@ -26,6 +26,14 @@ export const Projects = signalStore(
         return (await server.createFrom(document)).id;
       },
 
+      /** @returns the id of a project that was opened from a file. @param onProgress - gets the share that has left, 0 to 1 @throws Fault */
+      async openFile(file: File, onProgress: (share: number) => void): Promise<string> {
+        return (await server.openProjectFile(file, onProgress)).id;
+      },
+
+      /** Where a project is as one file. */
+      file: (id: string): string => server.projectFile(id),
+
       /** @throws Fault */
       async rename(id: string, name: string): Promise<void> {
         const { revision, document } = await server.project(id);

@@ -4,15 +4,17 @@ import { MatButtonModule } from '@angular/material/button';
 import { MatButtonToggleModule } from '@angular/material/button-toggle';
 import { ShownToggleDirective } from '../../interface/shown-toggle.directive';
 import { Exporting } from './exporting';
-import type { Purpose } from './export-settings';
+import type { PicturePurpose, Purpose } from './export-settings';
 import { PaperPartComponent } from './paper-part.component';
 import { PicturePartComponent } from './picture-part.component';
+import { ProjectPartComponent } from './project-part.component';
 import { RecentExportsComponent } from './recent-exports.component';
 
 const PURPOSES: readonly { readonly id: Purpose; readonly words: string }[] = [
   { id: 'screen', words: 'A screen' },
   { id: 'shop', words: 'A shop' },
   { id: 'paper', words: 'Paper' },
+  { id: 'project', words: 'The whole project' },
 ];
 
 /** Asks what for, and what that takes; beside it stands what it will be. */
@@ -25,6 +27,7 @@ const PURPOSES: readonly { readonly id: Purpose; readonly words: string }[] = [
     ShownToggleDirective,
     PaperPartComponent,
     PicturePartComponent,
+    ProjectPartComponent,
     RecentExportsComponent,
   ],
   template: `
@@ -39,14 +42,16 @@ const PURPOSES: readonly { readonly id: Purpose; readonly words: string }[] = [
           }}</mat-button-toggle>
         }
       </mat-button-toggle-group>
-      @if (settings().purpose === 'paper') {
+      @if (picture(); as purpose) {
+        <ka-picture-part [purpose]="purpose" />
+      } @else if (settings().purpose === 'paper') {
         <ka-paper-part />
       } @else {
-        <ka-picture-part [purpose]="picture()" />
+        <ka-project-part />
       }
       <footer>
         <span class="gap"></span>
-        @if (settings().purpose !== 'paper') {
+        @if (picture()) {
           <button matButton="outlined" (click)="exporting.copy()">Copy picture</button>
         }
         <button matButton="filled" (click)="exporting.export()">Export {{ exporting.fileWord() }}</button>
@@ -89,9 +94,10 @@ export class ExportPanelComponent {
   readonly exporting = inject(Exporting);
   readonly settings = this.exporting.settings;
   readonly purposes = PURPOSES;
-  readonly picture = computed(() => {
+  /** Null where it is no picture. */
+  readonly picture = computed<PicturePurpose | null>(() => {
     const { purpose } = this.settings();
-    return purpose === 'paper' ? 'screen' : purpose;
+    return purpose === 'paper' || purpose === 'project' ? null : purpose;
   });
 
   use(purpose: Purpose): void {

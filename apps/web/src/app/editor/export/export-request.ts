@@ -20,6 +20,8 @@ export function scaleOf(size: PictureSize, sheet: Pick<Sheet, 'width' | 'height'
 export function requestOf(settings: ExportSettings, project: Project, sheet: Sheet): ExportRequest {
   const { purpose } = settings;
   const pages = pagesOf(project);
+  if (purpose === 'project')
+    return { sheetIds: (pages.length > 0 ? pages : [sheet]).map(({ id }) => id), file: { type: 'kadro' } };
   const isAll = pages.includes(sheet) && isOfAll(settings[purpose]);
   const sheetIds = (isAll ? pages : [sheet]).map(({ id }) => id);
   return { sheetIds, file: purpose === 'paper' ? paperFile(settings.paper, sheet) : pictureFile(settings[purpose], sheet) };
@@ -52,8 +54,9 @@ function paperFile(settings: PaperSettings, sheet: Sheet): ExportFile {
   return { type: 'pdf', arrange, dpi, quality, pureGrey, paper, gap, ...edges };
 }
 
-/** What the file is, for the button: "PNG". */
+/** What the file is, for the button: "PNG", "project". */
 export function fileWord({ purpose, ...settings }: ExportSettings): string {
+  if (purpose === 'project') return 'project';
   return purpose === 'paper' ? 'PDF' : FILE_WORDS[settings[purpose].type];
 }
 

@@ -1,5 +1,5 @@
 /** What is handed over for: it decides what is asked. */
-export type Purpose = 'screen' | 'shop' | 'paper';
+export type Purpose = 'screen' | 'shop' | 'paper' | 'project';
 
 /** How large a picture is: px of it per px of the sheet, or one of its sides. */
 export type PictureSize =
@@ -73,13 +73,18 @@ export const FIRST_SETTINGS: ExportSettings = {
   },
 };
 
+/** What the settings of purposes that are pictures say. */
+export type PicturePurpose = 'screen' | 'shop';
+
+const PURPOSES: readonly Purpose[] = ['screen', 'shop', 'paper', 'project'];
+
 const KEY = 'kadrosyn:handed-over';
 
 /** How things were handed over last in this browser. */
 export function keptSettings(): ExportSettings {
   try {
     const kept: unknown = JSON.parse(localStorage.getItem(KEY) ?? 'null');
-    return isLike(kept, FIRST_SETTINGS) ? kept : FIRST_SETTINGS;
+    return isLike(kept, FIRST_SETTINGS) && PURPOSES.includes(kept.purpose) ? kept : FIRST_SETTINGS;
   } catch {
     return FIRST_SETTINGS;
   }

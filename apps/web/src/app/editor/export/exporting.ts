@@ -8,7 +8,7 @@ import { EditorSession } from '../session/session';
 import { EditorActions } from '../state/editor.actions';
 import { selectExporting, selectExportSettings } from '../state/editor.selectors';
 import { fileWord, pagesOf, requestOf, scaleOf } from './export-request';
-import type { ExportSettings, PaperSettings, PictureSettings } from './export-settings';
+import type { ExportSettings, PaperSettings, PicturePurpose, PictureSettings } from './export-settings';
 import { SamplesDialog, type SamplesChoice } from './samples.dialog';
 
 /** What is handed over, how, and how far that is. */
@@ -52,7 +52,8 @@ export class Exporting {
   /** Samples that would be handed over, on sheets that those show too. */
   readonly samples = computed<readonly Opening[]>(() => {
     const [shown, request] = [this.shown(), this.request()];
-    if (!shown || !request) return [];
+    // A project is taken along as it is, to be worked on.
+    if (!shown || !request || request.file.type === 'kadro') return [];
     const { project } = shown;
     const seen = new Set(request.sheetIds.flatMap((id) => [id, ...sheetsShownBy(project, id)]));
     // Those of the sheet that is looked at first.
@@ -64,7 +65,7 @@ export class Exporting {
     this.store.dispatch(EditorActions.setExportSettings({ settings }));
   }
 
-  setPicture(purpose: 'screen' | 'shop', change: Partial<PictureSettings>): void {
+  setPicture(purpose: PicturePurpose, change: Partial<PictureSettings>): void {
     const settings = this.settings();
     this.set({ ...settings, [purpose]: { ...settings[purpose], ...change } });
   }
@@ -90,7 +91,7 @@ export class Exporting {
   async copy(): Promise<void> {
     const shown = this.shown();
     const { purpose, ...settings } = this.settings();
-    if (!shown || purpose === 'paper' || !(await this.isMeant())) return;
+    if (!shown || purpose === 'paper' || purpose === 'project' || !(await this.isMeant())) return;
     const { size, onWhite } = settings[purpose];
     // Clipboards know no other pictures.
     const file = { type: 'png', scale: scaleOf(size, shown.sheet), onWhite } as const;

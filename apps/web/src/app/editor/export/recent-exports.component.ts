@@ -26,14 +26,18 @@ import { bytesWords } from './size-forecast';
             @if (one.state === 'done') {
               <a
                 matButton
-                [href]="server.file(one.id, true)"
+                [href]="server.file(one.id, isShown(one))"
                 target="_blank"
                 rel="noopener"
                 [attr.aria-label]="'Open ' + one.name"
                 >Open</a
               >
             }
-            <button matButton [attr.aria-label]="'Again: ' + one.name" (click)="again(one)">Again</button>
+            @if (one.state === 'waiting' || one.state === 'running') {
+              <button matButton [attr.aria-label]="'Cancel ' + one.name" (click)="cancel(one)">Cancel</button>
+            } @else {
+              <button matButton [attr.aria-label]="'Again: ' + one.name" (click)="again(one)">Again</button>
+            }
           </li>
         }
       </ul>
@@ -113,6 +117,18 @@ export class RecentExportsComponent {
       case 'failed':
         return message ?? `Not made, ${when}`;
     }
+  }
+
+  /** Browsers show pictures and paper; archives and projects go among the downloads. */
+  isShown({ name }: ExportStatus): boolean {
+    return !/\.(zip|kadro)$/.test(name);
+  }
+
+  /** Whoever follows it sees that it has ended. */
+  async cancel({ id }: ExportStatus): Promise<void> {
+    await this.server.cancel(id).catch(() => undefined);
+    const projectId = this.projectId();
+    if (projectId) await this.read(projectId);
   }
 
   again({ request }: ExportStatus): void {

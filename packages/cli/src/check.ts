@@ -24,6 +24,6 @@ export async function check(args: readonly string[], says: Says): Promise<ExitCo
   }
   if (values.json) says.log(JSON.stringify({ findings: found }));
   else if (found.length === 0) says.log(`${project.name}: nothing looks wrong.`);
-  else for (const { sheet, item, words } of found) says.log(`${sheet}, ${item}: ${words}`);
+  else for (const { sheet, item, words } of found) says.log(`${sheet}, ${item.replace(/\s+/g, ' ')}: ${words}`);
   return found.length === 0 ? EXIT.done : EXIT.declined;
 }

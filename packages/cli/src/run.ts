@@ -56,7 +56,24 @@ export async function run(args: readonly string[], says: Says): Promise<ExitCode
       says.error(`${error.message}\n\n${command.usage}`);
       return EXIT.usage;
     }
-    says.error(error instanceof Error ? error.message : String(error));
+    says.error(faultWords(error));
     return EXIT.failed;
   }
+}
+
+/** What the system says of files, in sentences. */
+const FILE_FAULTS: Readonly<Record<string, (path: string) => string>> = {
+  ENOENT: (path) => `${path} is not there.`,
+  EISDIR: (path) => `${path} is a folder, not a file.`,
+  ENOTDIR: (path) => `${path} is a file, not a folder.`,
+  EEXIST: (path) => `${path} is there already, and no folder.`,
+  EACCES: (path) => `${path} can not be opened: that is not permitted.`,
+  ENOSPC: (path) => `There is no room left for ${path}. Nothing was changed.`,
+};
+
+function faultWords(error: unknown): string {
+  if (!(error instanceof Error)) return String(error);
+  const { code, path } = error as NodeJS.ErrnoException;
+  const words = code === undefined ? undefined : FILE_FAULTS[code];
+  return words?.(path ?? 'The file') ?? error.message;
 }

@@ -1,4 +1,10 @@
+import { execFile } from 'node:child_process';
 import { createHash } from 'node:crypto';
+import { mkdtemp, readFile, rm, writeFile } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { promisify } from 'node:util';
 import { newLettering, newProject, newShapedOpening, type Project } from '@kadrosyn/core';
 import { loadShaperFrom } from '@kadrosyn/render/node';
 import { unzipSync, zipSync } from 'fflate';
@@ -7,6 +13,10 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { seedSamples } from '../../dist/seed.js';
 import { GOOD_WOFF2 } from '../../testing/hostile-fonts.js';
 import { startTestServer, type Answer, type TestServer } from '../../testing/test-server.js';
+
+const COMMAND = fileURLToPath(new URL('../../../../packages/cli/bin/kadrosyn.mjs', import.meta.url));
+/** ms. */
+const WAIT = { timeout: 120_000 };
 
 let [here, there]: TestServer[] = [];
 beforeAll(async () => {
@@ -54,6 +64,37 @@ function picturesIn(files: Readonly<Record<string, Uint8Array>>): [string, Uint8
   return Object.entries(files).filter(([name]) => name.startsWith('sheets/'));
 }
 
+/** A sheet as a PNG, drawn by the command line without a server. */
+async function drawnByCommand(file: Uint8Array, sheetId: string): Promise<Buffer> {
+  const folder = await mkdtemp(join(tmpdir(), 'kadrosyn-kadro-'));
+  try {
+    const [project, picture] = [join(folder, 'project.kadro'), join(folder, 'picture.png')];
+    await writeFile(project, file);
+    await promisify(execFile)(process.execPath, [
+      COMMAND,
+      'export',
+      project,
+      '--sheet',
+      sheetId,
+      '--scale',
+      '0.5',
+      '-o',
+      picture,
+    ]);
+    return await readFile(picture);
+  } finally {
+    await rm(folder, { recursive: true });
+  }
+}
+
+/** The same by the server. */
+async function drawnHere(projectId: string, sheetId: string): Promise<Buffer> {
+  const asked = { sheetIds: [sheetId], file: { type: 'png', scale: 0.5 } };
+  const { id } = (await here!.call('POST', `/api/projects/${projectId}/exports`, asked)).body as { id: string };
+  await expect.poll(async () => (await here!.call('GET', `/api/exports/${id}`)).body, WAIT).toMatchObject({ state: 'done' });
+  return (await here!.call('GET', `/api/exports/${id}/file`)).bytes;
+}
+
 /** How much of everything a server holds. */
 async function amounts(server: TestServer): Promise<unknown> {
   const [photos, projects, faces] = [
@@ -80,6 +121,7 @@ describe('samples as files', () => {
       const elsewhere = await brought(there!, file);
       expect(named(elsewhere.document)).toEqual(named(document));
       expect((await brought(here!, file)).document).toEqual(document);
+      expect(await drawnByCommand(file, document.sheets[0]!.id)).toEqual(await drawnHere(id, document.sheets[0]!.id));
       const [before, after] = [unzipSync(file), unzipSync(await take(there!, elsewhere.id))].map(picturesIn);
       expect(after).toEqual(before);
       expect(before!.length).toBe(document.sheets.length);
@@ -203,7 +245,7 @@ describe('a project of one’s own', () => {
     const asked = await here!.call('POST', `/api/projects/${kept.id}/exports`, { sheetIds, file: { type: 'kadro' } });
     expect(asked.body).toMatchObject({ name: 'Leaf.kadro' });
     const { id } = asked.body as { id: string };
-    await expect.poll(async () => (await here!.call('GET', `/api/exports/${id}`)).body).toMatchObject({ state: 'done' });
+    await expect.poll(async () => (await here!.call('GET', `/api/exports/${id}`)).body, WAIT).toMatchObject({ state: 'done' });
     const { bytes, headers } = await here!.call('GET', `/api/exports/${id}/file`);
     expect(headers.get('content-type')).toBe('application/vnd.kadrosyn+zip');
     expect(bytes).toEqual(file);

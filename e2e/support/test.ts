@@ -13,7 +13,7 @@ export const test = base.extend<{ tidied: undefined }>({
       const address = process.env['KADROSYN_ADDRESS']!;
       const made: Promise<unknown>[] = [];
       context.on('response', (response) => {
-        const isMade = response.status() === 201 && /\/api\/projects(\/[^/]+\/copies)?$/.test(response.url());
+        const isMade = response.status() === 201 && /\/api\/(projects(\/[^/]+\/copies)?|kadro)$/.test(response.url());
         if (!isMade || !response.url().startsWith(address)) return;
         // A page that is closed at once takes its answers along.
         const keep = response.json().then(

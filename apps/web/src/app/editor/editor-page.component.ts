@@ -8,6 +8,7 @@ import { ExportServer } from '../api/export-server';
 import { OwnFaces } from '../lettering/own-faces';
 import { OwnOutlines } from '../outlines/own-outlines';
 import type { BegunState } from '../templates/begin-from-template';
+import { isShownByBrowsers } from './export/is-shown-by-browsers';
 import { FoldReading } from './areas/fold-reading';
 import { EDITOR_PROVIDERS } from './editor-providers';
 import { EditorFrameComponent } from './frame/editor-frame.component';
@@ -108,7 +109,7 @@ export class EditorPageComponent {
 
   /** What became of an export; a file can be looked at at once. */
   private sayExported({ words, file }: ExportSaid): void {
-    if (!file) this.notices.say(words);
+    if (!file || !isShownByBrowsers(file)) this.notices.say(words);
     else this.notices.say(words, 'Open', () => window.open(this.server.file(file.id, true), '_blank', 'noopener'));
   }
 }

@@ -14,7 +14,7 @@ const PURPOSES: readonly { readonly id: Purpose; readonly words: string }[] = [
   { id: 'screen', words: 'A screen' },
   { id: 'shop', words: 'A shop' },
   { id: 'paper', words: 'Paper' },
-  { id: 'project', words: 'The whole project' },
+  { id: 'project', words: 'The project' },
 ];
 
 /** Asks what for, and what that takes; beside it stands what it will be. */

@@ -7,6 +7,7 @@ import { timeWords } from '../../interface/sheet-words';
 import { editorFeature } from '../state/editor.reducer';
 import { selectExporting } from '../state/editor.selectors';
 import { Exporting } from './exporting';
+import { isShownByBrowsers } from './is-shown-by-browsers';
 import { bytesWords } from './size-forecast';
 
 /** What was handed over within a day, from whichever window: opened, fetched once more, or made again of the project as it is now. */
@@ -29,8 +30,8 @@ import { bytesWords } from './size-forecast';
                 [href]="server.file(one.id, isShown(one))"
                 target="_blank"
                 rel="noopener"
-                [attr.aria-label]="'Open ' + one.name"
-                >Open</a
+                [attr.aria-label]="openWord(one) + ' ' + one.name"
+                >{{ openWord(one) }}</a
               >
             }
             @if (one.state === 'waiting' || one.state === 'running') {
@@ -119,9 +120,10 @@ export class RecentExportsComponent {
     }
   }
 
-  /** Browsers show pictures and paper; archives and projects go among the downloads. */
-  isShown({ name }: ExportStatus): boolean {
-    return !/\.(zip|kadro)$/.test(name);
+  readonly isShown = isShownByBrowsers;
+
+  openWord(one: ExportStatus): string {
+    return this.isShown(one) ? 'Open' : 'Fetch';
   }
 
   /** Whoever follows it sees that it has ended. */

@@ -52,5 +52,5 @@ test('a file that is no project is refused with a sentence, and nothing is added
     page.getByText('The file can not be opened. This is no Kadrosyn file, or it is cut off. Nothing was added.'),
   ).toBeVisible();
   await expect(page.getByRole('button', { name: 'Open a project file' })).toBeEnabled();
-  expect(await projects.count()).toBe(before);
+  await expect(projects).toHaveCount(before);
 });

@@ -21,7 +21,7 @@ type Values = ReturnType<typeof parsed<typeof OPTIONS>>['values'];
 type NumberOption = 'scale' | 'width' | 'height' | 'quality' | 'most-kb' | 'dpi' | 'bleed' | 'gap';
 
 /** Options that only some files know. */
-const KNOWN_TO: Readonly<Partial<Record<keyof Values, readonly FileType[]>>> = {
+const KNOWN_TO: Readonly<Record<Exclude<keyof Values, FileType | 'json' | 'output' | 'sheet'>, readonly FileType[]>> = {
   ...{ scale: ['png', 'jpeg', 'webp'], width: ['png', 'jpeg', 'webp'], height: ['png', 'jpeg', 'webp'] },
   ...{ quality: ['jpeg', 'webp', 'pdf'], 'most-kb': ['jpeg', 'webp'], 'few-colours': ['png'], white: ['png'] },
   ...{ dpi: ['pdf'], bleed: ['pdf'], marks: ['pdf'], 'pure-grey': ['pdf'], arrange: ['pdf'], paper: ['pdf'], gap: ['pdf'] },
@@ -43,7 +43,7 @@ export function readExportArguments(args: readonly string[]): ExportArguments {
   const file = onlyFile(positionals);
   const type = typeOf(values);
   for (const [option, types] of Object.entries(KNOWN_TO)) {
-    if (values[option as keyof Values] !== undefined && types?.includes(type) === false)
+    if (values[option as keyof Values] !== undefined && !types.includes(type))
       throw new UsageError(`--${option} goes with ${types.join(', ')}, not with ${type}.`);
   }
   if ([values.scale, values.width, values.height].filter((value) => value !== undefined).length > 1)

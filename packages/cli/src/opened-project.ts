@@ -44,7 +44,7 @@ export async function openedProject(files: KadroFiles): Promise<OpenedProject> {
 }
 
 /** The sheets that are pages, in their order. */
-export function pagesOf(project: Project): readonly Sheet[] {
+function pagesOf(project: Project): readonly Sheet[] {
   const pages = project.sheets.filter((sheet) => !isImprint(sheet));
   return pages.length > 0 ? pages : project.sheets;
 }
@@ -62,8 +62,8 @@ function sheetsNamed(project: Project, pages: readonly Sheet[], text: string): r
   if (named.length > 0) return named;
   if (!/^\d+(-\d+)?(,\d+(-\d+)?)*$/.test(text)) throw new UsageError(`There is no sheet "${text}".`);
   return text.split(',').flatMap((part) => {
-    const [first, last = first] = part.split('-').map(Number) as [number, number?];
-    if (first < 1 || last! > pages.length || last! < first)
+    const [first = 0, last = first] = part.split('-').map(Number);
+    if (first < 1 || last > pages.length || last < first)
       throw new UsageError(`There are ${pages.length} sheets, not "${part}".`);
     return pages.slice(first - 1, last);
   });

@@ -10,7 +10,7 @@ const QUALITIES = { jpeg: [30, 60, 80, 90, 96, 100], webp: [30, 70, 90, 100] } a
 export async function fileSizes(task: WriteTask): Promise<Sizes> {
   const { file } = task;
   if (file.type !== 'jpeg' && file.type !== 'webp') throw new RangeError(`A ${file.type} has no qualities`);
-  const [page] = await sheetPages(task, file);
+  const [page] = sheetPages(task, file);
   const drawn = picturePage(await page!.pixels(), page!.dpi);
   const sizes = await Promise.all(
     QUALITIES[file.type].map(async (quality) => ({ quality, bytes: (await writePages(file.type, [drawn], { quality })).length })),

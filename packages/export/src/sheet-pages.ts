@@ -22,12 +22,11 @@ export function sheetPages(
   file: PagesFile,
   times: Times = { decode: 0, render: 0 },
   onProgress?: (share: number) => void,
-): Promise<Page[]> {
+): Page[] {
   const count = task.sheetIds.length;
-  const pages = task.sheetIds.map((sheetId, index) =>
+  return task.sheetIds.map((sheetId, index) =>
     sheetPage(task, { sheetId, file }, times, (share) => onProgress?.((index + share) / count)),
   );
-  return Promise.all(pages);
 }
 
 /** All that a sheet is drawn with, its photos decoded. @param onProgress - gets the share of them that is, 0 to 1 */
@@ -42,12 +41,12 @@ export async function sheetResources(
 }
 
 /** One sheet, drawn when a format asks for it. */
-async function sheetPage(
+function sheetPage(
   task: WriteTask,
   { sheetId, file }: { readonly sheetId: string; readonly file: PagesFile },
   times: Times,
   report: (share: number) => void,
-): Promise<Page> {
+): Page {
   const sheet = resolveSheet(task.project, sheetId);
   if (!sheet) throw new Error(`Sheet ${sheetId} is not in the project`);
   const scale = file.type === 'pdf' ? file.dpi / sheet.dpi : file.scale;

@@ -18,7 +18,7 @@ export async function writeProject(task: WriteTask, times: Times, onProgress?: (
   const sheets = new Map<string, Uint8Array>();
   for (const [index, { id }] of project.sheets.entries()) {
     const file = { type: 'png', scale: pictureScale(findSheet(project, id)!) } as const;
-    const [page] = await sheetPages({ ...task, sheetIds: [id] }, file, times, (share) =>
+    const [page] = sheetPages({ ...task, sheetIds: [id] }, file, times, (share) =>
       onProgress?.((index + share) / project.sheets.length),
     );
     sheets.set(id, await writePages('png', [page!]));

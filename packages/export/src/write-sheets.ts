@@ -30,7 +30,7 @@ async function writePictures(
   times: Times,
   onProgress?: (share: number) => void,
 ): Promise<Uint8Array> {
-  const pages = await sheetPages(task, file, times, onProgress);
+  const pages = sheetPages(task, file, times, onProgress);
   const { type, scale: _scale, dpi: _dpi, ...options } = { scale: 1, dpi: 72, ...file };
   if (OUT_FORMATS[type].holdsSeveral || pages.length === 1) return writePages(type, pages, options);
   const names = fileNames(

@@ -64,7 +64,7 @@ async function takePhoto(services: Services, workspaceId: string, files: KadroFi
   const bytes = buffer(files.photos.get(id)!);
   const { name, width, height, focus } = files.project.photos[id]!;
   const own = await here(id);
-  if (own && own.master.equals(bytes)) return own;
+  if (own?.master.equals(bytes)) return own;
   const taken = await services.tasks.intake({ bytes, limits: services.config.limits, focus: focus ?? null });
   if (!taken.ok) throw refused(taken.refusal.code, `${name}: ${taken.refusal.message}`);
   const { photo } = taken;

@@ -1,5 +1,5 @@
 import { laySheets, PAPERS, type Paper, type PaperLine, type PaperName } from '@kadrosyn/core';
-import { Type, type Static } from 'typebox';
+import { Type } from 'typebox';
 import type { OutFormat } from './out-format.js';
 import { preparePage, type PreparedPage } from './pdf-page.js';
 import { USUAL_QUALITY } from './within-bytes.js';

@@ -1,10 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import { scaling, type Pixels } from '@kadrosyn/core';
+import { scaling, type Opening, type Pixels } from '@kadrosyn/core';
 import { Scene } from '../../testing/node-scene.js';
 import { DrawnPicture, pictureNames } from '../../testing/pictures.js';
 import { resolved } from '../../testing/resolved.js';
 import { fillPathAt } from '../canvas/fill-path.js';
 import { NODE_ENVIRONMENT } from '../node/node-environment.js';
+import { renderSheet } from '../node/render-sheet.js';
 import { putPixels } from '../photo/level-chain.js';
 import { sheetSize } from './draw-sheet.js';
 import { sheetParts, type SheetPart } from './sheet-parts.js';
@@ -12,6 +13,8 @@ import { sheetParts, type SheetPart } from './sheet-parts.js';
 const RECTANGLE = { type: 'rectangle', radii: [0, 0, 0, 0] } as const;
 const colour = (value: string) => ({ type: 'colour', colour: value }) as const;
 
+/** A picture in the light of another. */
+const IN_LIGHT = 'shades-on-a-round-glass';
 const SHADOW = { distance: 6, blur: 6, strength: 1 } as const;
 
 /** The parts laid on one another by nothing but their alpha. */
@@ -58,6 +61,16 @@ describe('the parts of a sheet', () => {
     expect(largest).toBeLessThanOrEqual(4);
     expect(mean).toBeLessThan(0.1);
     expect(parts.filter((part) => part.kind === 'picture' && part.isBase).length).toBeLessThanOrEqual(1);
+  });
+
+  it('are the sheet where something lies in the light of the photo behind everything', () => {
+    const picture = new DrawnPicture(IN_LIGHT);
+    const [host, ...items] = picture.sheet.items;
+    const sheet = resolved({ ...picture.sheet, items: [{ ...host!, role: 'background' } as Opening, ...items] });
+    const parts = sheetParts(sheet, picture.resources);
+    expect(parts.map((part) => part.kind)).toEqual(['picture', 'picture']);
+    const { largest } = differences(laid(parts, sheet, 1), renderSheet(sheet, 1, picture.resources));
+    expect(largest).toBeLessThanOrEqual(4);
   });
 
   const scene = new Scene(120, 80);

@@ -1,6 +1,7 @@
 import {
   boxMatrix,
   filledBounds,
+  isBackground,
   alphaOf,
   literalColour,
   openingsOf,
@@ -115,9 +116,11 @@ function baseOf(sheet: ResolvedSheet, items: readonly Item[], resources: RenderR
   return [{ kind: 'outline', path, colour: literalColour(background.colour), opacity: 1 }];
 }
 
+/** The photo behind everything is hidden, and there all the same: what lies in an area of it is in its light. */
 function withoutGround(sheet: ResolvedSheet): ResolvedSheet {
   const { veil: _veil, ...rest } = sheet;
-  return { ...rest, items: withoutBackground(sheet.items), background: { type: 'none' } };
+  const items = sheet.items.map((item) => (isBackground(item) ? { ...item, hidden: true } : item));
+  return { ...rest, items, background: { type: 'none' } };
 }
 
 /** The sheet with these items alone: the others keep their places and are hidden. */

@@ -70,7 +70,7 @@ export const pdf = {
     for (const paper of papers) {
       beginPaper(file, paper);
       for (const { sheet, at, seen } of paper.places) {
-        const ready = prepared.get(sheet) ?? (await preparePage(file, pages[sheet]!, chosen));
+        const ready = prepared.get(sheet) ?? (await preparePage(file, pages[sheet]!, { ...chosen, name: `S${sheet}` }));
         prepared.set(sheet, ready);
         file.save().rect(seen.x, seen.y, seen.width, seen.height).clip();
         file.translate(at.x, at.y).scale(25.4 / pages[sheet]!.dpi);

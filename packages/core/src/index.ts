@@ -197,7 +197,4 @@ export * from './readable/propose-colour.js';
 export * from './readable/remedies.js';
 export * from './document/file-names.js';
 export { isImprint } from './document/is-imprint.js';
-export * from './paper/paper.js';
-export { withBleed } from './paper/with-bleed.js';
-export { foldedPairs, layPapers, type PaperOptions } from './paper/lay-papers.js';
-export { laySheets, type PaperChoice, type SizedSheet } from './paper/lay-sheets.js';
+export * from './paper/index.js';

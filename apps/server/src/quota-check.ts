@@ -5,10 +5,10 @@ import type { ProjectStore } from './projects/project-store.js';
 
 const WAY_OUT = 'What is here is kept; empty the bin, or remove what is no longer needed, and try again.';
 
-/** @throws CodedError 422 when no further photo may be added to a workspace. */
-export async function requireRoomForPhotos(photos: PhotoStore, quotas: Quotas): Promise<void> {
+/** @throws CodedError 422 when so many further photos may not be added to a workspace. */
+export async function requireRoomForPhotos(photos: PhotoStore, quotas: Quotas, further = 1): Promise<void> {
   const amount = await photos.amount();
-  if (amount.photos >= quotas.photos)
+  if (amount.photos + further > quotas.photos)
     throw new CodedError(422, 'quota', `There is room for ${quotas.photos} photos, and all is taken. ${WAY_OUT}`);
   if (amount.bytes >= quotas.bytes) {
     const most = Math.round(quotas.bytes / 2 ** 20);

@@ -57,8 +57,8 @@ export function readExportArguments(args: readonly string[]): ExportArguments {
     asJson: values.json ?? false,
     request: (project) => {
       const sheets = chosenSheets(project, values.sheet);
-      const side = { ...sheets[0]! };
-      const made = type === 'png' || type === 'jpeg' || type === 'webp' ? { ...options, scale: scaleFor(values, side) } : options;
+      const made =
+        type === 'png' || type === 'jpeg' || type === 'webp' ? { ...options, scale: scaleFor(values, sheets[0]!) } : options;
       return { sheetIds: sheets.map(({ id }) => id), file: made as ExportFile };
     },
   };
@@ -109,15 +109,11 @@ function fileOptions(type: FileType, values: Values): object {
 }
 
 /** px of the picture per px of the sheet. */
-function scaleFor({ scale, width, height }: Values, sheet: { readonly width: number; readonly height: number }): number {
-  const by =
-    scale !== undefined
-      ? Number(scale)
-      : width !== undefined
-        ? Number(width) / sheet.width
-        : height !== undefined
-          ? Number(height) / sheet.height
-          : 1;
+function scaleFor(values: Values, sheet: { readonly width: number; readonly height: number }): number {
+  const sides = (['width', 'height'] as const).flatMap((side) =>
+    values[side] === undefined ? [] : [Number(values[side]) / sheet[side]],
+  );
+  const by = sides[0] ?? Number(values.scale ?? 1);
   if (by > 20) throw new UsageError('A sheet is enlarged 20 times at most.');
   return by;
 }

@@ -2,17 +2,17 @@ import { createHash } from 'node:crypto';
 import { readFile } from 'node:fs/promises';
 import { basename, extname } from 'node:path';
 import {
-  applyEdit,
-  backgroundEdit,
-  loosePhoto,
+  backgroundFill,
+  newBackground,
   newProject,
+  photoAt,
   photoIdOf,
   type Photo,
   type Project,
   type Sheet,
   type SheetSize,
 } from '@kadrosyn/core';
-import { writeSheets } from '@kadrosyn/export';
+import { fileOf, writeSheets } from '@kadrosyn/export';
 import { masterOf, photoTypeOf } from '@kadrosyn/formats';
 import { decodePhoto } from '@kadrosyn/render/node';
 import sharp from 'sharp';
@@ -56,9 +56,9 @@ export async function importPictures(args: readonly string[], says: Says): Promi
   const written = await writeSheets({ ...sources, project, sheetIds, file: { type: 'kadro' } }, (share) =>
     says.progress?.(0.6 + 0.4 * share),
   );
-  if (!('file' in written)) throw new Error('A project file has no limit of bytes');
-  await writeWhole(output, written.file);
-  const bytes = written.file.length;
+  const file = fileOf(written);
+  await writeWhole(output, file);
+  const bytes = file.length;
   says.log(
     values.json
       ? JSON.stringify({ file: output, bytes, sheets: sheetIds.length })
@@ -104,14 +104,6 @@ function projectOf(name: string, kept: readonly KeptPhoto[], size: SheetSize | n
 
 /** A sheet of the picture's own px shows it px by px; another is filled by it. */
 function sheetWith(photo: Photo, sheet: Sheet, isOwnSize: boolean): Sheet {
-  if (isOwnSize) {
-    const room = { width: photo.width / 0.6, height: photo.height / 0.6 };
-    return { ...sheet, items: [loosePhoto(photo, room, { x: photo.width / 2, y: photo.height / 2 })] };
-  }
-  const project: Project = {
-    ...newProject('', { width: 1, height: 1, unit: 'px' }),
-    photos: { [photo.id]: photo },
-    sheets: [sheet],
-  };
-  return applyEdit(project, backgroundEdit(sheet, photo)).sheets[0]!;
+  const middle = { x: photo.width / 2, y: photo.height / 2 };
+  return { ...sheet, items: [isOwnSize ? photoAt(photo, middle, 1) : newBackground(sheet, backgroundFill(sheet, photo))] };
 }

@@ -1,7 +1,8 @@
 import { stat } from 'node:fs/promises';
 import { fromPx, isImprint, referencesOf, type Project, type Sheet } from '@kadrosyn/core';
+import type { KadroFiles } from '@kadrosyn/formats';
 import { EXIT, type ExitCode } from './exit-code.js';
-import { openProjectFile } from './opened-project.js';
+import { readProjectFile } from './opened-project.js';
 import type { Says } from './says.js';
 import { onlyFile, parsed } from './usage-error.js';
 
@@ -12,25 +13,22 @@ export const INFO_USAGE = `kadrosyn info FILE.kadro [--json]
 export async function info(args: readonly string[], says: Says): Promise<ExitCode> {
   const { values, positionals } = parsed(args, { json: { type: 'boolean' } });
   const file = onlyFile(positionals);
-  const { project, files } = await openProjectFile(file);
-  const { size } = await stat(file);
-  const { photos, faces } = referencesOf(project);
-  const sheets = project.sheets.map((sheet) => ({ name: sheet.name, ...sizeOf(project, sheet), imprint: isImprint(sheet) }));
-  const shown = [...photos].map((id) => {
-    const { name, width, height } = project.photos[id]!;
-    return { id, name, width, height, bytes: files.photos.get(id)!.length };
-  });
-  const all = {
-    name: project.name,
-    version: project.version,
-    bytes: size,
-    sheets,
-    photos: shown,
-    cutouts: files.mattes.size,
-    faces: [...faces],
-  };
+  const all = found(await readProjectFile(file), (await stat(file)).size);
   says.log(values.json ? JSON.stringify(all) : words(all));
   return EXIT.done;
+}
+
+function found({ project, photos: files, mattes }: KadroFiles, bytes: number) {
+  const { photos, faces } = referencesOf(project);
+  const shown = [...photos].map((id) => {
+    const { name, width, height } = project.photos[id]!;
+    return { id, name, width, height, bytes: files.get(id)!.length };
+  });
+  return {
+    ...{ name: project.name, version: project.version, bytes },
+    sheets: project.sheets.map((sheet) => ({ name: sheet.name, ...sizeOf(project, sheet), imprint: isImprint(sheet) })),
+    ...{ photos: shown, cutouts: mattes.size, faces: [...faces] },
+  };
 }
 
 function sizeOf(project: Project, { width, height, dpi }: Sheet) {
@@ -38,24 +36,7 @@ function sizeOf(project: Project, { width, height, dpi }: Sheet) {
   return { width: inUnit(width), height: inUnit(height), unit: project.unit, dpi };
 }
 
-interface Found {
-  readonly name: string;
-  readonly version: number;
-  readonly bytes: number;
-  readonly sheets: readonly {
-    readonly name: string;
-    readonly width: number;
-    readonly height: number;
-    readonly unit: string;
-    readonly dpi: number;
-    readonly imprint: boolean;
-  }[];
-  readonly photos: readonly { readonly name: string; readonly width: number; readonly height: number; readonly bytes: number }[];
-  readonly cutouts: number;
-  readonly faces: readonly string[];
-}
-
-function words({ name, version, bytes, sheets, photos, cutouts, faces }: Found): string {
+function words({ name, version, bytes, sheets, photos, cutouts, faces }: ReturnType<typeof found>): string {
   const kb = (size: number): string => `${Math.ceil(size / 1000)} KB`;
   return [
     `${name} (format ${version}, ${kb(bytes)})`,

@@ -1,7 +1,7 @@
 import { existsSync } from 'node:fs';
 import { readFile } from 'node:fs/promises';
 import { fileURLToPath } from 'node:url';
-import { isImprint, referencesOf, type Project, type Sheet } from '@kadrosyn/core';
+import { pagesOf, referencesOf, type Project, type Sheet } from '@kadrosyn/core';
 import { mattesIn, readKadro, unpackFont, type KadroFiles } from '@kadrosyn/formats';
 import type { PhotoBytes, WriteTask } from '@kadrosyn/export';
 import { UsageError } from './usage-error.js';
@@ -20,7 +20,12 @@ const FACES = fileURLToPath(new URL('../../../build/faces', import.meta.url));
 /** Opens a project file. @throws KadroFault, or Error with a sentence, where it can not be read */
 export async function openProjectFile(file: string): Promise<OpenedProject> {
   if (!existsSync(FACES)) throw new Error('The faces are not built yet. Run ./start or ./test once, then try again.');
-  return openedProject(readKadro(await readFile(file)));
+  return openedProject(await readProjectFile(file));
+}
+
+/** Reads a project file, without what it takes to draw it. @throws KadroFault */
+export async function readProjectFile(file: string): Promise<KadroFiles> {
+  return readKadro(await readFile(file));
 }
 
 export async function openedProject(files: KadroFiles): Promise<OpenedProject> {
@@ -43,15 +48,10 @@ export async function openedProject(files: KadroFiles): Promise<OpenedProject> {
   };
 }
 
-/** The sheets that are pages, in their order. */
-function pagesOf(project: Project): readonly Sheet[] {
-  const pages = project.sheets.filter((sheet) => !isImprint(sheet));
-  return pages.length > 0 ? pages : project.sheets;
-}
-
 /** The sheets that were named: by numbers from 1, as "1,3" or "2-4", or by a name; all pages when nothing is said. @throws UsageError */
 export function chosenSheets(project: Project, chosen: readonly string[] | undefined): readonly Sheet[] {
-  const pages = pagesOf(project);
+  const own = pagesOf(project);
+  const pages = own.length > 0 ? own : project.sheets;
   if (!chosen) return pages;
   const found = chosen.flatMap((text) => sheetsNamed(project, pages, text));
   return [...new Set(found)];

@@ -1,7 +1,7 @@
 import { mkdir } from 'node:fs/promises';
 import { join } from 'node:path';
 import { fileNames } from '@kadrosyn/core';
-import { planExport, writeSheets } from '@kadrosyn/export';
+import { fileOf, planExport, writeSheets } from '@kadrosyn/export';
 import { EXIT, type ExitCode } from './exit-code.js';
 import { chosenSheets, openProjectFile } from './opened-project.js';
 import type { Says } from './says.js';
@@ -40,13 +40,11 @@ export async function render(args: readonly string[], says: Says): Promise<ExitC
   await mkdir(output, { recursive: true });
   const written: { file: string; bytes: number }[] = [];
   for (const [index, request] of asked.entries()) {
-    const picture = await writeSheets({ ...sources, ...request, project }, (share) =>
-      says.progress?.((index + share) / asked.length),
-    );
-    if (!('file' in picture)) throw new Error('A PNG has no limit of bytes');
+    const report = (share: number): void => says.progress?.((index + share) / asked.length);
+    const picture = fileOf(await writeSheets({ ...sources, ...request, project }, report));
     const target = join(output, `${names[index]!}.png`);
-    await writeWhole(target, picture.file);
-    written.push({ file: target, bytes: picture.file.length });
+    await writeWhole(target, picture);
+    written.push({ file: target, bytes: picture.length });
     if (!values.json) says.log(target);
   }
   if (values.json) says.log(JSON.stringify({ files: written }));

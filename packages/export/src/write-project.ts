@@ -1,5 +1,3 @@
-import { createHash } from 'node:crypto';
-import { findSheet } from '@kadrosyn/core';
 import { writeKadro, writePages } from '@kadrosyn/formats';
 import { sheetPages, type Times } from './sheet-pages.js';
 import type { WriteTask } from './write-task.js';
@@ -16,19 +14,20 @@ export function pictureScale({ width, height }: { readonly width: number; readon
 export async function writeProject(task: WriteTask, times: Times, onProgress?: (share: number) => void): Promise<Uint8Array> {
   const { project, photoFiles, matteFiles, faceOriginals = {} } = task;
   const sheets = new Map<string, Uint8Array>();
-  for (const [index, { id }] of project.sheets.entries()) {
-    const file = { type: 'png', scale: pictureScale(findSheet(project, id)!) } as const;
+  for (const [index, sheet] of project.sheets.entries()) {
+    const { id } = sheet;
+    const file = { type: 'png', scale: pictureScale(sheet) } as const;
     const [page] = sheetPages({ ...task, sheetIds: [id] }, file, times, (share) =>
       onProgress?.((index + share) / project.sheets.length),
     );
     sheets.set(id, await writePages('png', [page!]));
   }
-  const bytesOf = (files: WriteTask['photoFiles']): [string, Uint8Array][] =>
-    Object.entries(files).map(([name, { bytes }]) => [name, bytes]);
+  const bytesOf = (files: WriteTask['photoFiles'], keyOf: (name: string) => string): Map<string, Uint8Array> =>
+    new Map(Object.entries(files).map(([name, { bytes }]) => [keyOf(name), bytes]));
   return writeKadro({
     ...{ project, sheets },
-    photos: new Map(bytesOf(photoFiles)),
-    mattes: new Map(bytesOf(matteFiles).map(([, bytes]) => [createHash('sha256').update(bytes).digest('hex'), bytes])),
+    photos: bytesOf(photoFiles, (id) => id),
+    mattes: bytesOf(matteFiles, (name) => name.slice(name.indexOf('/') + 1)),
     faces: new Map(Object.entries(faceOriginals)),
   });
 }

@@ -27,3 +27,9 @@ export interface WriteTask {
 export type WrittenFile =
   | { readonly file: Uint8Array; readonly times: { readonly decode: number; readonly render: number; readonly encode: number } }
   | { readonly tooManyBytes: number };
+
+/** The file where no limit to its bytes was asked for. */
+export function fileOf(written: WrittenFile): Uint8Array {
+  if ('tooManyBytes' in written) throw new Error('Nobody asked for a limit of bytes');
+  return written.file;
+}

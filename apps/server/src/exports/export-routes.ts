@@ -15,6 +15,7 @@ import { ExportRefused, fileKindOf, planExport, type ExportPlan } from '@kadrosy
 import { CodedError, notFound } from '../coded-error.js';
 import { goneBy } from '../gone-by.js';
 import { FileSchema } from '../route-schemas.js';
+import { sendFile } from '../send-file.js';
 import { Type } from 'typebox';
 import type { Services } from '../services.js';
 import { taskFor } from './export-task.js';
@@ -86,13 +87,8 @@ export const exportRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = a
       const status = await store.status(request.params.id);
       const bytes = await store.bytes(request.params.id);
       if (!status || !bytes) throw notFound('The picture');
-      return reply
-        .type(fileKindOf(status.request).mime)
-        .header(
-          'content-disposition',
-          `${request.query.show ? 'inline' : 'attachment'}; filename*=UTF-8''${encodeURIComponent(status.name)}`,
-        )
-        .send(bytes);
+      const { mime } = fileKindOf(status.request);
+      return sendFile(reply, { name: status.name, mime, bytes }, request.query.show !== undefined);
     },
   );
 };

@@ -132,6 +132,13 @@ describe('samples as files', () => {
       return all.flat().length;
     };
     expect(await cutouts(there!)).toBeGreaterThan(0);
+    // What a photo shows in its areas is offered there too, without pictures that are the project's own.
+    const mug = (await there!.services.photos('workspace_home').list({ limit: 1000 })).rows.find(
+      ({ name }) => name === 'mug-blank',
+    );
+    const areas = await there!.services.areas('workspace_home').list(mug!.id);
+    expect(areas.length).toBeGreaterThan(0);
+    for (const area of areas) expect(Object.keys(area)).not.toContain('front');
   });
 });
 
@@ -246,6 +253,20 @@ describe('a project of one’s own', () => {
     const { bytes, headers } = await here!.call('GET', `/api/exports/${id}/file`);
     expect(headers.get('content-type')).toBe('application/vnd.kadrosyn+zip');
     expect(bytes).toEqual(file);
+  });
+
+  it('is refused where not all of its photos have room', async () => {
+    const small = await startTestServer({}, undefined, { photos: 1 });
+    try {
+      const mockup = (await here!.services.projects('workspace_home').list({ limit: 1000 })).rows.find(
+        ({ name }) => name === 'Tote bag',
+      );
+      const { status, body } = await bring(small, await take(here!, mockup!.id));
+      expect([status, body]).toMatchObject([422, { code: 'quota' }]);
+      expect(await amounts(small)).toEqual({ photos: { photos: 0, bytes: 0 }, projects: 0, faces: 0 });
+    } finally {
+      await small.close();
+    }
   });
 
   it('that is not here is not found', async () => {

@@ -1,13 +1,14 @@
 import type { FastifyPluginAsyncTypebox } from '@fastify/type-provider-typebox';
 import multipart from '@fastify/multipart';
 import { FaultSchema, IdParams, StoredProjectSchema } from '@kadrosyn/contract';
-import { planExport } from '@kadrosyn/export';
+import { fileKindOf, fileOf, planExport } from '@kadrosyn/export';
 import { KADRO_LIMITS } from '@kadrosyn/formats';
 import { CodedError } from '../coded-error.js';
 import { taskFor } from '../exports/export-task.js';
 import { goneBy } from '../gone-by.js';
 import { sendProject } from '../projects/project-routes.js';
 import { FileSchema } from '../route-schemas.js';
+import { sendFile } from '../send-file.js';
 import type { Services } from '../services.js';
 import { uploadedFiles } from '../uploaded-files.js';
 import { storeKadro } from './store-kadro.js';
@@ -31,12 +32,8 @@ export const kadroRoutes: FastifyPluginAsyncTypebox<{ services: Services }> = as
         facesFolder: services.config.facesFolder,
       };
       const written = await services.tasks.export(task, { signal: goneBy(reply.raw) });
-      if (!('file' in written)) throw new Error('A project file has no limit of bytes');
       const { name } = planExport(document, asked);
-      return reply
-        .type('application/vnd.kadrosyn+zip')
-        .header('content-disposition', `attachment; filename*=UTF-8''${encodeURIComponent(name)}`)
-        .send(Buffer.from(written.file));
+      return sendFile(reply, { name, mime: fileKindOf(asked).mime, bytes: Buffer.from(fileOf(written)) });
     },
   );
 

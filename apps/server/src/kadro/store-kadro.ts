@@ -1,3 +1,4 @@
+import { offeredArea } from '@kadrosyn/core';
 import { requireRoomForPhotos, requireRoomForProject } from '../quota-check.js';
 import type { Services } from '../services.js';
 import type { StoredProject } from '../projects/project-store.js';
@@ -14,7 +15,7 @@ export async function storeKadro(services: Services, workspaceId: string, taken:
     ...{ projects: services.projects(workspaceId), faces: services.faces(workspaceId) },
   };
   await requireRoomForProject(stores.projects, services.config.quotas);
-  if (photos.length > 0) await requireRoomForPhotos(stores.photos, services.config.quotas);
+  if (photos.length > 0) await requireRoomForPhotos(stores.photos, services.config.quotas, photos.length);
   for (const { photo, name } of photos) await stores.photos.add(photo, name);
   for (const id of known) await stores.photos.restore(id);
   for (const { photoId, full, screen } of mattes) await stores.cutouts.addMatte(photoId, full, screen);
@@ -28,7 +29,7 @@ export async function storeKadro(services: Services, workspaceId: string, taken:
         await stores.cutouts.addRevision(photo.id, id, { name, ...revision });
       }
     }
-    for (const area of areas) await stores.areas.keep(photo.id, area);
+    for (const area of areas) await stores.areas.keep(photo.id, offeredArea(area));
   }
   return stores.projects.create(document);
 }

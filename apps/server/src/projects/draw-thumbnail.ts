@@ -1,4 +1,5 @@
-import { isImprint, type Project } from '@kadrosyn/core';
+import { pagesOf, type Project } from '@kadrosyn/core';
+import { fileOf } from '@kadrosyn/export';
 import type { Services } from '../services.js';
 import { filesToDraw } from '../photos/files-to-draw.js';
 
@@ -13,7 +14,7 @@ export async function drawThumbnail(
   isAsked: boolean,
 ): Promise<Buffer> {
   // An imprint is no page.
-  const sheet = document.sheets.find((one) => !isImprint(one)) ?? document.sheets[0]!;
+  const sheet = pagesOf(document)[0] ?? document.sheets[0]!;
   // A picture of this size needs no more than the screen files.
   const files = await filesToDraw(services.db, workspaceId, { project: document, sheetIds: [sheet.id] }, 'screen');
   const written = await services.tasks.thumbnail(
@@ -27,6 +28,5 @@ export async function drawThumbnail(
     },
     { isUrgent: isAsked },
   );
-  if (!('file' in written)) throw new Error('A PNG has no limit of bytes');
-  return Buffer.from(written.file);
+  return Buffer.from(fileOf(written));
 }

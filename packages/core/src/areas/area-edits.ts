@@ -3,6 +3,11 @@ import type { Opening } from '../document/item.js';
 import { changeItem, insertItem, placeBefore } from '../document/make-edit.js';
 import type { Photo, PhotoArea, Project, Sheet } from '../document/project.js';
 
+/** What of an area other projects are offered. What stands in front of it, and what was said of that, are pictures of the project's own. */
+export function offeredArea({ id, name, form, size, surface }: PhotoArea): PhotoArea {
+  return { id, name, form, ...(size ? { size } : {}), ...(surface ? { surface } : {}) };
+}
+
 /** A photo has no more areas than this. */
 export const MOST_AREAS = 100;
 

@@ -99,18 +99,19 @@ export function layLoose(context: Context, opening: Opening): { readonly edit: E
 
 /** The photo becomes the background of the sheet, filling it, in place of one that was. */
 export function backgroundEdit(sheet: Sheet, photo: Photo): Edit {
-  const { width, height } = backgroundBox(sheet);
-  const fill: PhotoFill = {
-    type: 'photo',
-    photoId: photo.id,
-    placement: fillOpening(Float64Array.from([0, 0, width, 0, width, height, 0, height]), photo),
-    fit: 'fill',
-  };
+  const fill = backgroundFill(sheet, photo);
   const name = `${photo.name} as background`;
   const before = backgroundOf(sheet);
   return before
     ? changeItem(sheet, before, { box: backgroundBox(sheet), fill }, name)
     : insertItem(sheet, newBackground(sheet, fill), name, AT_THE_BACK);
+}
+
+/** A photo that fills the background of a sheet. */
+export function backgroundFill(sheet: Sheet, photo: Photo): PhotoFill {
+  const { width, height } = backgroundBox(sheet);
+  const placement = fillOpening(Float64Array.from([0, 0, width, 0, width, height, 0, height]), photo);
+  return { type: 'photo', photoId: photo.id, placement, fit: 'fill' };
 }
 
 /** Openings that wait for a photo, in the order in which people read: row by row, each from the left. */

@@ -70,7 +70,10 @@ export function readKadro(bytes: Uint8Array): KadroFiles {
   const project = readProject(files.get(PROJECT));
   const of = (kind: keyof typeof PLACES): Map<string, Uint8Array> =>
     new Map(
-      [...files].flatMap(([name, file]) => (PLACES[kind].test(name) ? [[PLACES[kind].exec(name)![1]!, file] as const] : [])),
+      [...files].flatMap(([name, file]) => {
+        const key = PLACES[kind].exec(name)?.[1];
+        return key === undefined ? [] : [[key, file] as const];
+      }),
     );
   const [photos, mattes, faces, sheets] = [of('photos'), of('mattes'), of('faces'), of('sheets')];
   for (const [sha256, matte] of mattes) {

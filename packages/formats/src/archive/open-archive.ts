@@ -1,5 +1,5 @@
 import { crc32 } from 'node:zlib';
-import { unzipSync } from 'fflate';
+import { unzipSync, type UnzipFileInfo } from 'fflate';
 import { centralDirectory, type ArchivedFile } from './central-directory.js';
 
 /** Why an archive is not opened. */
@@ -59,14 +59,19 @@ function list(archive: Uint8Array): ArchivedFile[] {
 }
 
 function isUnsafe(name: string): boolean {
-  // eslint-disable-next-line no-control-regex -- such a name is what is looked for
-  return /^[/]|^[A-Za-z]:|\\|[\u0000-\u001f]|(^|\/)\.{1,2}(\/|$)/.test(name) || name.length === 0;
+  const hasControls = [...name].some((character) => character < ' ');
+  return name.length === 0 || hasControls || /^\/|^[A-Za-z]:|\\|(^|\/)\.{1,2}(\/|$)/.test(name);
 }
 
 function unpack(archive: Uint8Array, wanted: ReadonlyMap<string, ArchivedFile>): Map<string, Uint8Array> {
   let files: Record<string, Uint8Array>;
   try {
-    files = unzipSync(archive, { filter: ({ name }) => wanted.has(name) });
+    // The package looks for the list by itself: what it finds is to be what was checked.
+    const isChecked = ({ name, size, originalSize }: UnzipFileInfo): boolean => {
+      const file = wanted.get(name);
+      return file?.packed === size && file.size === originalSize;
+    };
+    files = unzipSync(archive, { filter: isChecked });
   } catch {
     throw new ArchiveFault('damaged', 'It is damaged or cut off.');
   }

@@ -1,12 +1,12 @@
 import { Injectable } from '@angular/core';
 import {
+  offeredArea,
   PROJECT_VERSION,
   type Cutout,
   type Edit,
   type PhotoArea,
   type Project,
   type SheetSize,
-  type Style,
 } from '@kadrosyn/core';
 import { Requests } from './requests';
 import { upload, uploadProject } from './upload';
@@ -15,8 +15,6 @@ import type {
   LibraryPage,
   LibraryPicture,
   Mockup,
-  OwnFace,
-  OwnOutline,
   PhotoChange,
   PhotoUses,
   ProjectSummary,
@@ -140,9 +138,9 @@ export class Server extends Requests {
   }
 
   /** Keeps an area with its photo, so that other projects are offered it. */
-  async keepArea(photoId: string, { id, name, form, size, surface }: PhotoArea): Promise<void> {
-    const known = { ...(size ? { size } : {}), ...(surface ? { surface } : {}) };
-    await this.send('PUT', `/api/photos/${photoId}/areas/${id}`, { name, form, ...known });
+  async keepArea(photoId: string, area: PhotoArea): Promise<void> {
+    const { id, ...offered } = offeredArea(area);
+    await this.send('PUT', `/api/photos/${photoId}/areas/${id}`, offered);
   }
 
   async mockups(): Promise<readonly Mockup[]> {
@@ -200,53 +198,6 @@ export class Server extends Requests {
 
   beginFromTemplate(id: string): Promise<StoredProject> {
     return this.send('POST', `/api/templates/${id}/projects`);
-  }
-
-  async outlines(): Promise<OwnOutline[]> {
-    return (await this.get<{ outlines: OwnOutline[] }>('/api/outlines')).outlines;
-  }
-
-  addOutline(outline: Omit<OwnOutline, 'id'>): Promise<OwnOutline> {
-    return this.send('POST', '/api/outlines', outline);
-  }
-
-  renameOutline(id: string, name: string): Promise<OwnOutline> {
-    return this.send('PATCH', `/api/outlines/${id}`, { name });
-  }
-
-  async styles(): Promise<Style[]> {
-    return (await this.get<{ styles: Style[] }>('/api/styles')).styles;
-  }
-
-  addStyle(style: Omit<Style, 'id' | 'revision'>): Promise<Style> {
-    return this.send('POST', '/api/styles', style);
-  }
-
-  changeStyle(id: string, change: Partial<Omit<Style, 'id' | 'revision'>>): Promise<Style> {
-    return this.send('PATCH', `/api/styles/${id}`, change);
-  }
-
-  removeStyle(id: string): Promise<void> {
-    return this.send('DELETE', `/api/styles/${id}`);
-  }
-
-  removeOutline(id: string): Promise<void> {
-    return this.send('DELETE', `/api/outlines/${id}`);
-  }
-
-  async faces(): Promise<OwnFace[]> {
-    return (await this.get<{ faces: OwnFace[] }>('/api/faces')).faces;
-  }
-
-  /** The font file of a face of one's own; undefined where there is none. */
-  async addFace(file: File): Promise<OwnFace> {
-    const form = new FormData();
-    form.append('file', file, file.name);
-    return this.read<OwnFace>(await fetch('/api/faces', { method: 'POST', body: form }));
-  }
-
-  removeFace(id: string): Promise<void> {
-    return this.send('DELETE', `/api/faces/${id}`);
   }
 
   /** @param onProgress - gets the share that has left, 0 to 1 */

@@ -5,7 +5,7 @@ import { findFace, type ChosenFace, type FaceAxes } from '@kadrosyn/core';
 import type { OwnFace } from '@kadrosyn/contract';
 import { faultOf } from '../api/fault';
 import { withRequestState } from '../api/request-state';
-import { Server } from '../api/server';
+import { OwnServer } from '../api/own-server';
 
 /** What came of adding a font file. */
 export interface AddedFace {
@@ -23,7 +23,7 @@ export const OwnFaces = signalStore(
     /** By name. */
     list: computed<readonly OwnFace[]>(() => [...entities()].sort((a, b) => a.name.localeCompare(b.name))),
   })),
-  withMethods((store, server = inject(Server)) => {
+  withMethods((store, server = inject(OwnServer)) => {
     const find = (id: string): OwnFace | undefined => store.entityMap()[id];
     return {
       find,

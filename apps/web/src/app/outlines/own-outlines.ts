@@ -3,7 +3,7 @@ import { patchState, signalStore, withComputed, withMethods } from '@ngrx/signal
 import { prependEntity, removeEntity, setAllEntities, setEntity, withEntities } from '@ngrx/signals/entities';
 import type { OwnOutline } from '@kadrosyn/contract';
 import { withRequestState } from '../api/request-state';
-import { Server } from '../api/server';
+import { OwnServer } from '../api/own-server';
 
 /** The outlines of the workspace's own. */
 export const OwnOutlines = signalStore(
@@ -14,7 +14,7 @@ export const OwnOutlines = signalStore(
     /** Newest first. */
     list: entities,
   })),
-  withMethods((store, server = inject(Server)) => ({
+  withMethods((store, server = inject(OwnServer)) => ({
     load(): Promise<void> {
       return store._read(async () => patchState(store, setAllEntities(await server.outlines())));
     },

@@ -4,7 +4,7 @@ import { MatDialog } from '@angular/material/dialog';
 import { MatMenuModule } from '@angular/material/menu';
 import { MatSnackBar } from '@angular/material/snack-bar';
 import { Router, RouterLink } from '@angular/router';
-import { loosePhoto, newProject, type Photo, type SheetSize } from '@kadrosyn/core';
+import { newProject, photoAt, type Photo, type SheetSize } from '@kadrosyn/core';
 import { firstValueFrom } from 'rxjs';
 import { Fault, faultOf } from '../api/fault';
 import type { ProjectSummary } from '@kadrosyn/contract';
@@ -156,6 +156,5 @@ function projectFrom(photo: Photo) {
   const project = newProject(photo.name, { width, height, unit: 'px' });
   const [sheet] = project.sheets;
   const at = { x: width / 2, y: height / 2 };
-  const loose = loosePhoto(photo, { width: width / 0.6, height: height / 0.6 }, at);
-  return { ...project, photos: { [photo.id]: photo }, sheets: [{ ...sheet!, items: [loose] }] };
+  return { ...project, photos: { [photo.id]: photo }, sheets: [{ ...sheet!, items: [photoAt(photo, at, scale)] }] };
 }

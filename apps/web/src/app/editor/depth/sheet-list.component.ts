@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { MatButtonModule } from '@angular/material/button';
 import { MatMenuModule } from '@angular/material/menu';
-import { addSheet, backgroundOf, copySheet, freeName, isImprint, moveSheet, newId, type Sheet } from '@kadrosyn/core';
+import { addSheet, backgroundOf, copySheet, freeName, moveSheet, newId, pagesOf, type Sheet } from '@kadrosyn/core';
 import { IconComponent } from '../../interface/icon.component';
 import { MoreMenuDirective } from '../../interface/more-menu.directive';
 import { RovingFocusDirective } from '../../interface/roving-focus.directive';
@@ -86,7 +86,7 @@ import { SheetCare } from './sheet-care';
 export class SheetListComponent {
   readonly session = inject(EditorSession);
   readonly care = inject(SheetCare);
-  readonly sheets = computed(() => (this.session.project()?.sheets ?? []).filter((sheet) => !isImprint(sheet)));
+  readonly sheets = computed(() => pagesOf(this.session.project() ?? { sheets: [] }));
 
   isShown(sheet: Sheet): boolean {
     return sheet.id === this.session.sheet()?.id;

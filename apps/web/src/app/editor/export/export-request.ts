@@ -1,14 +1,9 @@
 import type { ExportFile, ExportRequest } from '@kadrosyn/contract';
-import { fromPx, isImprint, type Project, type Sheet } from '@kadrosyn/core';
+import { fromPx, pagesOf, type Project, type Sheet } from '@kadrosyn/core';
 import type { ExportSettings, PaperSettings, PictureSettings, PictureSize } from './export-settings';
 
 /** As much as a sheet is enlarged. */
 export const MOST_SCALE = 20;
-
-/** The sheets of a project that are pages: imprints lie on products. */
-export function pagesOf(project: Project): readonly Sheet[] {
-  return project.sheets.filter((sheet) => !isImprint(sheet));
-}
 
 /** px of the picture per px of the sheet. */
 export function scaleOf(size: PictureSize, sheet: Pick<Sheet, 'width' | 'height'>): number {

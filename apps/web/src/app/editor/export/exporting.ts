@@ -1,13 +1,13 @@
 import { computed, inject, Injectable, signal } from '@angular/core';
 import { MatDialog } from '@angular/material/dialog';
 import { Store } from '@ngrx/store';
-import { findOpening, samplesLeft, sheetsShownBy, type Opening, type Project, type Sheet } from '@kadrosyn/core';
+import { findOpening, pagesOf, samplesLeft, sheetsShownBy, type Opening, type Project, type Sheet } from '@kadrosyn/core';
 import type { ExportRequest } from '@kadrosyn/contract';
 import { firstValueFrom } from 'rxjs';
 import { EditorSession } from '../session/session';
 import { EditorActions } from '../state/editor.actions';
 import { selectExporting, selectExportSettings } from '../state/editor.selectors';
-import { fileWord, pagesOf, requestOf, scaleOf } from './export-request';
+import { fileWord, requestOf, scaleOf } from './export-request';
 import type { ExportSettings, PaperSettings, PicturePurpose, PictureSettings } from './export-settings';
 import { SamplesDialog, type SamplesChoice } from './samples.dialog';
 

@@ -2,7 +2,7 @@ import { TestBed } from '@angular/core/testing';
 import type { Style } from '@kadrosyn/core';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { Fault } from '../../api/fault';
-import { Server } from '../../api/server';
+import { OwnServer } from '../../api/own-server';
 import { OwnStyles } from './own-styles';
 
 const style = (id: string, name: string, revision = 1): Style => ({ id, name, revision, side: 300, finish: { opacity: 0.5 } });
@@ -15,7 +15,7 @@ describe('styles of the workspace', () => {
 
   beforeEach(() => {
     vi.resetAllMocks();
-    TestBed.configureTestingModule({ providers: [{ provide: Server, useValue: server }] });
+    TestBed.configureTestingModule({ providers: [{ provide: OwnServer, useValue: server }] });
     styles = TestBed.inject(OwnStyles);
     server.styles.mockResolvedValue([style('b', 'Soft'), style('a', 'Dusk')]);
   });

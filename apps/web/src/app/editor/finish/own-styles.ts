@@ -3,7 +3,7 @@ import { patchState, signalStore, withComputed, withMethods } from '@ngrx/signal
 import { removeEntity, setAllEntities, setEntity, withEntities } from '@ngrx/signals/entities';
 import type { Style } from '@kadrosyn/core';
 import { withRequestState } from '../../api/request-state';
-import { Server } from '../../api/server';
+import { OwnServer } from '../../api/own-server';
 
 /** The finishes that the workspace keeps under a name. What went wrong with them last is their `fault`; nothing was changed then. */
 export const OwnStyles = signalStore(
@@ -14,7 +14,7 @@ export const OwnStyles = signalStore(
     /** By name. */
     list: computed<readonly Style[]>(() => [...entities()].sort((a, b) => a.name.localeCompare(b.name))),
   })),
-  withMethods((store, server = inject(Server)) => {
+  withMethods((store, server = inject(OwnServer)) => {
     const put = (style: Style): Style => {
       patchState(store, setEntity(style));
       return style;

@@ -59,8 +59,7 @@ function list(archive: Uint8Array): ArchivedFile[] {
 }
 
 function isUnsafe(name: string): boolean {
-  const hasControls = [...name].some((character) => character < ' ');
-  return name.length === 0 || hasControls || /^\/|^[A-Za-z]:|\\|(^|\/)\.{1,2}(\/|$)/.test(name);
+  return name.length === 0 || /^\/|^[A-Za-z]:|\\|\p{Cc}|(^|\/)\.{1,2}(\/|$)/u.test(name);
 }
 
 function unpack(archive: Uint8Array, wanted: ReadonlyMap<string, ArchivedFile>): Map<string, Uint8Array> {

@@ -3,13 +3,13 @@ import type { Project } from '@kadrosyn/core';
 import { chosenSheets } from './opened-project.js';
 import { numberIn, oneOf, onlyFile, parsed, UsageError } from './usage-error.js';
 
-const TYPES = ['png', 'jpeg', 'webp', 'pdf', 'kadro'] as const;
+const TYPES = ['png', 'jpeg', 'webp', 'pdf', 'ora', 'kadro'] as const;
 type FileType = (typeof TYPES)[number];
 
 const TEXT = { type: 'string' } as const;
 const FLAG = { type: 'boolean' } as const;
 const OPTIONS = {
-  ...{ png: FLAG, jpeg: FLAG, webp: FLAG, pdf: FLAG, kadro: FLAG, json: FLAG },
+  ...{ png: FLAG, jpeg: FLAG, webp: FLAG, pdf: FLAG, ora: FLAG, kadro: FLAG, json: FLAG },
   output: { type: 'string', short: 'o' },
   sheet: { type: 'string', multiple: true },
   ...{ scale: TEXT, width: TEXT, height: TEXT, quality: TEXT, 'most-kb': TEXT, 'few-colours': FLAG, white: FLAG },
@@ -20,9 +20,13 @@ type Values = ReturnType<typeof parsed<typeof OPTIONS>>['values'];
 
 type NumberOption = 'scale' | 'width' | 'height' | 'quality' | 'most-kb' | 'dpi' | 'bleed' | 'gap';
 
+/** Files of px: their size can be said. */
+const OF_PIXELS = ['png', 'jpeg', 'webp', 'ora'] as const satisfies readonly FileType[];
+const isOfPixels = (type: FileType): boolean => (OF_PIXELS as readonly FileType[]).includes(type);
+
 /** Options that only some files know. */
 const KNOWN_TO: Readonly<Record<Exclude<keyof Values, FileType | 'json' | 'output' | 'sheet'>, readonly FileType[]>> = {
-  ...{ scale: ['png', 'jpeg', 'webp'], width: ['png', 'jpeg', 'webp'], height: ['png', 'jpeg', 'webp'] },
+  ...{ scale: OF_PIXELS, width: OF_PIXELS, height: OF_PIXELS },
   ...{ quality: ['jpeg', 'webp', 'pdf'], 'most-kb': ['jpeg', 'webp'], 'few-colours': ['png'], white: ['png'] },
   ...{ dpi: ['pdf'], bleed: ['pdf'], marks: ['pdf'], 'pure-grey': ['pdf'], arrange: ['pdf'], paper: ['pdf'], gap: ['pdf'] },
 };
@@ -57,8 +61,7 @@ export function readExportArguments(args: readonly string[]): ExportArguments {
     asJson: values.json ?? false,
     request: (project) => {
       const sheets = chosenSheets(project, values.sheet);
-      const made =
-        type === 'png' || type === 'jpeg' || type === 'webp' ? { ...options, scale: scaleFor(values, sheets[0]!) } : options;
+      const made = isOfPixels(type) ? { ...options, scale: scaleFor(values, sheets[0]!) } : options;
       return { sheetIds: sheets.map(({ id }) => id), file: made as ExportFile };
     },
   };
@@ -85,6 +88,7 @@ function fileOptions(type: FileType, values: Values): object {
   const mostKb = number('most-kb', 1, 2_000_000);
   switch (type) {
     case 'kadro':
+    case 'ora':
       return { type };
     case 'png':
       return { type, ...defined({ fewColours: values['few-colours'], onWhite: values.white }) };

@@ -5,9 +5,9 @@ import { openProjectFile } from './opened-project.js';
 import type { Says } from './says.js';
 import { writeWhole } from './write-file.js';
 
-export const EXPORT_USAGE = `kadrosyn export FILE.kadro [-o OUT] [--png | --jpeg | --webp | --pdf | --kadro]
+export const EXPORT_USAGE = `kadrosyn export FILE.kadro [-o OUT] [--png | --jpeg | --webp | --pdf | --ora | --kadro]
     --sheet 1                 which sheets, by numbers (1,3 or 2-4) or a name; all pages when absent
-    --scale n, --width px, --height px   of a picture; its own px when absent
+    --scale n, --width px, --height px   of a picture or of layers; its own px when absent
     --quality 1-100           of JPEG, WebP and the photos in a PDF
     --most-kb n               the best quality of JPEG or WebP that is no larger
     --few-colours, --white    PNG of at most 256 colours; on a white ground
@@ -17,6 +17,7 @@ export const EXPORT_USAGE = `kadrosyn export FILE.kadro [-o OUT] [--png | --jpeg
   kadrosyn export card.kadro --pdf -o card.pdf --sheet 1 --bleed 3 --marks
   kadrosyn export card.kadro --png --width 2000 -o card.png
   kadrosyn export tags.kadro --pdf --arrange many --paper a4 --gap 4 --marks
+  kadrosyn export card.kadro --ora --scale 2 -o card.ora
   Several sheets as pictures come as one .zip.`;
 
 /** Writes sheets of a project file as the application would. */

@@ -43,11 +43,13 @@ const PdfSchema = Type.Object(
   STRICT,
 );
 
+const LayersSchema = Type.Object({ type: Type.Literal('ora'), scale: Scale }, STRICT);
+
 /** The project itself with all that it shows, whichever sheets are named: one file to take away. */
 const KadroSchema = Type.Object({ type: Type.Literal('kadro') }, STRICT);
 
 /** A file that sheets are written as. The server knows the formats, and the bounds of their options. */
-export const ExportFileSchema = Type.Union([PngSchema, LossySchema, PdfSchema, KadroSchema]);
+export const ExportFileSchema = Type.Union([PngSchema, LossySchema, PdfSchema, LayersSchema, KadroSchema]);
 export type ExportFile = Static<typeof ExportFileSchema>;
 
 /** What is to be handed over: sheets in this order. Several that are pictures come as an archive of them. */

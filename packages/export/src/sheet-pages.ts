@@ -1,7 +1,7 @@
 import type { ExportFile } from '@kadrosyn/contract';
 import { multiply, resolveSheet, scaling, toPx, transformPath, translation, withBleed, type ResolvedSheet } from '@kadrosyn/core';
-import type { Page, PagePart } from '@kadrosyn/formats';
-import { sheetParts, type RenderResources, type SheetPart } from '@kadrosyn/render';
+import type { Page, PageLayer, PagePart } from '@kadrosyn/formats';
+import { sheetLayers, sheetParts, type RenderResources, type SheetLayer, type SheetPart } from '@kadrosyn/render';
 import { NODE_ENVIRONMENT, renderSheet } from '@kadrosyn/render/node';
 import { photosOfSheet } from './photos-of-sheet.js';
 import { shaperOf } from './shaper-of.js';
@@ -81,6 +81,11 @@ function sheetPage(
         if (made) yield made;
       }
     },
+    layers: async () => {
+      const given = await resources();
+      const layers = sheetLayers(sheet, given).map((layer) => pageLayer(layer, scale, drawn));
+      return { layers, pixels: () => drawn(() => renderSheet(sheet, scale, given)) };
+    },
   };
 }
 
@@ -91,4 +96,10 @@ function pagePart(part: SheetPart, scale: number, bleed: number): PagePart | nul
     return { ...part, path: transformPath(multiply(translation(out, out), scaling(scale)), part.path) };
   const drawn = part.draw(scale);
   return drawn && { kind: 'picture', pixels: drawn.pixels, at: { x: drawn.at.x + out, y: drawn.at.y + out } };
+}
+
+/** A layer of a sheet in px of the file. @param drawn - counts the time of what it is given to draw */
+function pageLayer(layer: SheetLayer, scale: number, drawn: <T>(draw: () => T) => T): PageLayer {
+  if (layer.kind === 'stack') return { ...layer, layers: layer.layers.map((inner) => pageLayer(inner, scale, drawn)) };
+  return { ...layer, draw: () => drawn(() => layer.draw(scale)) };
 }

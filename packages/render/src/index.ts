@@ -14,5 +14,6 @@ export * from './opening/draw-opening.js';
 export * from './sheet/draw-sheet.js';
 export * from './sheet/sheet-painter.js';
 export { hasMood } from './finish/mood.js';
+export * from './sheet/sheet-layers.js';
 export * from './sheet/sheet-parts.js';
 export * from './findings/survey.js';

@@ -5,7 +5,7 @@ import { OUT_FORMATS, writePages, type OutFormatId } from './formats.js';
 import { picturePage } from './out-format.js';
 import { photoTypeOf } from '../in/sniff.js';
 
-const IDS = (Object.keys(OUT_FORMATS) as OutFormatId[]).filter((id) => !OUT_FORMATS[id].holdsSeveral);
+const IDS = ['png', 'jpeg', 'webp'] as const satisfies readonly OutFormatId[];
 
 /** A picture with a soft clear corner. */
 function picture(width = 40, height = 30): Pixels {

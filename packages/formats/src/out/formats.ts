@@ -1,12 +1,13 @@
 import { Default, Parse } from 'typebox/value';
 import { jpeg } from './jpeg.js';
+import { openRaster } from './open-raster.js';
 import type { OutFormat, Page } from './out-format.js';
 import { pdf } from './pdf.js';
 import { png } from './png.js';
 import { webp } from './webp.js';
 
 /** Every format that sheets are written as. */
-export const OUT_FORMATS = { png, jpeg, webp, pdf } as const satisfies Readonly<Record<string, OutFormat>>;
+export const OUT_FORMATS = { png, jpeg, webp, pdf, ora: openRaster } as const satisfies Readonly<Record<string, OutFormat>>;
 
 export type OutFormatId = keyof typeof OUT_FORMATS;
 

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { scaling, type Opening, type Pixels } from '@kadrosyn/core';
+import { differences } from '../../testing/differences.js';
 import { Scene } from '../../testing/node-scene.js';
 import { DrawnPicture, pictureNames } from '../../testing/pictures.js';
 import { resolved } from '../../testing/resolved.js';
@@ -38,18 +39,6 @@ function laid(parts: readonly SheetPart[], size: { width: number; height: number
     context.drawImage(layer.image, drawn.at.x, drawn.at.y);
   }
   return { width, height, data: context.getImageData(0, 0, width, height).data };
-}
-
-/** The largest and the mean difference of two pictures, 0 to 255, colours weighed by their alpha. */
-function differences(a: Pixels, b: Pixels): { largest: number; mean: number } {
-  let [largest, sum] = [0, 0];
-  for (let i = 0; i < a.data.length; i++) {
-    const share = i % 4 === 3 ? 1 : Math.min(a.data[i | 3]!, b.data[i | 3]!) / 255;
-    const difference = Math.abs(a.data[i]! - b.data[i]!) * share;
-    largest = Math.max(largest, difference);
-    sum += difference;
-  }
-  return { largest, mean: sum / a.data.length };
 }
 
 describe('the parts of a sheet', () => {

@@ -1,25 +1,20 @@
 import {
   boxMatrix,
-  filledBounds,
-  isBackground,
-  alphaOf,
   literalColour,
   openingsOf,
   transformPath,
   withoutBackground,
-  type Bounds,
   type Item,
   type LiteralColour,
   type Opening,
   type Path,
-  type Pixels,
   type ResolvedSheet,
 } from '@kadrosyn/core';
 import type { RenderResources } from '../canvas/resources.js';
 import { hasMood } from '../finish/mood.js';
 import { isPlain } from '../opening/draw-opening.js';
 import { cachedOutline } from '../outline/outline-cache.js';
-import { drawSheet, sheetSize } from './draw-sheet.js';
+import { drawnPart, only, withoutGround, type DrawnPart } from './part-of-sheet.js';
 
 /** An outline filled with one colour, in px of the sheet. Contours are filled by the nonzero rule. */
 export interface OutlinePart {
@@ -39,7 +34,7 @@ export interface PicturePart {
    * Draws it at `scale` px per px of the sheet. Gives the px that hold anything, straight alpha, and where they lie, px of that scale; null where
    * there are none.
    */
-  readonly draw: (scale: number) => { readonly pixels: Pixels; readonly at: Bounds } | null;
+  readonly draw: (scale: number) => DrawnPart | null;
 }
 
 export type SheetPart = OutlinePart | PicturePart;
@@ -116,27 +111,6 @@ function baseOf(sheet: ResolvedSheet, items: readonly Item[], resources: RenderR
   return [{ kind: 'outline', path, colour: literalColour(background.colour), opacity: 1 }];
 }
 
-/** The photo behind everything is hidden, and there all the same: what lies in an area of it is in its light. */
-function withoutGround(sheet: ResolvedSheet): ResolvedSheet {
-  const { veil: _veil, ...rest } = sheet;
-  const items = sheet.items.map((item) => (isBackground(item) ? { ...item, hidden: true } : item));
-  return { ...rest, items, background: { type: 'none' } };
-}
-
-/** The sheet with these items alone: the others keep their places and are hidden. */
-function only(sheet: ResolvedSheet, items: readonly Item[]): ResolvedSheet {
-  const shown = new Set(items);
-  const hide = (item: Item): Item => {
-    if (shown.has(item) || (item.type === 'opening' && item.role !== undefined)) return item;
-    return item.type === 'group' && hasAny(item, shown) ? { ...item, items: item.items.map(hide) } : { ...item, hidden: true };
-  };
-  return { ...sheet, items: sheet.items.map(hide) };
-}
-
-function hasAny(item: Item, wanted: ReadonlySet<Item>): boolean {
-  return wanted.has(item) || (item.type === 'group' && item.items.some((inner) => hasAny(inner, wanted)));
-}
-
 function outlineOf(item: Item, { shaper }: RenderResources): OutlinePart | null {
   if (item.type !== 'opening' || item.fill.type !== 'colour' || !isPlain(item)) return null;
   const { path } = cachedOutline(item, shaper);
@@ -153,15 +127,5 @@ function opacityOf({ finish }: Opening): number {
 }
 
 function pictureOf(sheet: ResolvedSheet, isBase: boolean, resources: RenderResources): PicturePart {
-  const draw = (scale: number): { pixels: Pixels; at: Bounds } | null => {
-    const { width, height } = sheetSize(sheet, scale);
-    const { context } = resources.environment.createSurface(width, height);
-    drawSheet(context, sheet, { scale, left: 0, top: 0 }, resources);
-    const all: Bounds = { x: 0, y: 0, width, height };
-    const at = isBase ? all : filledBounds(alphaOf({ width, height, data: context.getImageData(0, 0, width, height).data }));
-    if (at.width === 0 || at.height === 0) return null;
-    const { data } = context.getImageData(at.x, at.y, at.width, at.height);
-    return { pixels: { width: at.width, height: at.height, data }, at };
-  };
-  return { kind: 'picture', isBase, draw };
+  return { kind: 'picture', isBase, draw: (scale) => drawnPart(sheet, scale, resources, isBase) };
 }

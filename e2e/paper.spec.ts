@@ -82,3 +82,37 @@ test('many on one sheet: a card as often as the paper has room for it', async ({
   expect(file.match(/\/Type \/Page\n/g)).toHaveLength(1);
   expect(sizeOf(file, 'MediaBox').map((mm) => Math.round(mm * 10) / 10)).toEqual([297, 420]);
 });
+
+test('a programme is printed by the browser, each side on a page of its own size', async ({ page, context }) => {
+  // What would be printed is kept; the browser's own dialog needs a person.
+  await page.addInitScript(() => {
+    window.print = () => {
+      (window.top as unknown as { printed: string }).printed = document.documentElement.outerHTML;
+      window.dispatchEvent(new Event('afterprint'));
+    };
+  });
+  const editor = await Editor.home(page);
+  await editor.open('Open kiln programme');
+  await page.getByRole('button', { name: 'What for?' }).click();
+  const panel = page.getByRole('dialog', { name: 'What for?' });
+  await panel.getByRole('button', { name: 'Paper' }).click();
+  await panel.getByRole('textbox', { name: 'Pictures at' }).fill('60');
+  await panel.getByRole('textbox', { name: 'Pictures at' }).press('Enter');
+  await panel.getByRole('button', { name: 'Print…' }).click();
+  await expect(page.getByText('2 pages were given to the browser to print, without bleed.')).toBeVisible({ timeout: 30_000 });
+  await expect(page.locator('iframe')).toHaveCount(0);
+  const body = await page.evaluate(() => (window as unknown as { printed: string }).printed);
+
+  const paper = await context.newPage();
+  const address = new URL('/printed', page.url()).href;
+  await paper.route(address, (route) => route.fulfill({ contentType: 'text/html', body }));
+  await paper.goto(address);
+  const sizes = await paper
+    .locator('img')
+    .evaluateAll((images) => images.map((image) => (image as HTMLImageElement).naturalWidth));
+  // 297 mm at 60 dpi, twice.
+  expect(sizes).toEqual([702, 702]);
+  const file = (await paper.pdf({ preferCSSPageSize: true, printBackground: true })).toString('latin1');
+  expect(file.match(/\/Type \/Page\n/g)).toHaveLength(2);
+  for (const [index, mm] of sizeOf(file, 'MediaBox').entries()) expect(Math.abs(mm - [297, 210][index]!)).toBeLessThan(0.5);
+});

@@ -1,4 +1,5 @@
 import { writeFile } from 'node:fs/promises';
+import { unzipSync } from 'fflate';
 import sharp from 'sharp';
 import { Journey } from './support/journey.js';
 import { expect, test } from './support/test.js';
@@ -53,4 +54,36 @@ test('a file that is no project is refused with a sentence, and nothing is added
   ).toBeVisible();
   await expect(page.getByRole('button', { name: 'Open a project file' })).toBeEnabled();
   await expect(projects).toHaveCount(before);
+});
+
+test('a sheet is taken to another program in its layers, under a name that was typed', async ({ page }) => {
+  const journey = await Journey.begin('layers', page);
+  const { editor } = journey;
+  await editor.open('Heron among letters');
+  await page.getByRole('button', { name: 'What for?' }).click();
+  const panel = page.getByRole('dialog', { name: 'What for?' });
+  await panel.getByRole('button', { name: 'Layers' }).click();
+  // What crosses is one layer, and that is said.
+  const layers = panel.getByRole('list', { name: 'Layers from front to back' }).getByRole('listitem');
+  const said = await layers.allTextContents();
+  expect(said.at(-1)!.trim()).toBe('Sheet colour');
+  await expect(panel).toContainText('What passes over and under one another is one layer.');
+  await panel.getByRole('textbox', { name: 'Called' }).fill('For print ');
+  await panel.getByRole('button', { name: '+ size into the name' }).click();
+  await expect(panel.getByRole('textbox', { name: 'Called' })).toHaveValue('For print {size}');
+  await expect(panel).toContainText('For print 1080x1350');
+  const { name, bytes } = await journey.export();
+  expect(name).toBe('For print 1080x1350.ora');
+  const files = unzipSync(bytes);
+  const stack = new TextDecoder().decode(files['stack.xml']);
+  expect([...stack.matchAll(/<layer name="([^"]*)"/g)].map((found) => found[1])).toEqual(said.map((each) => each.trim()));
+  // The whole in it is what is exported as a picture.
+  await page.getByRole('button', { name: 'What for?' }).click();
+  await panel.getByRole('textbox', { name: 'Called' }).fill('');
+  await panel.getByRole('button', { name: 'A screen' }).click();
+  const picture = await editor.export();
+  const [whole, drawn] = await Promise.all(
+    [files['mergedimage.png']!, picture.bytes].map((each) => sharp(each).ensureAlpha().raw().toBuffer()),
+  );
+  expect(whole!.equals(drawn!)).toBe(true);
 });

@@ -165,7 +165,7 @@ export class Editor {
     });
     // Where it is asked what for, the button there lies over the other.
     await this.page
-      .getByRole('button', { name: /^Export (PNG|JPEG|WebP|PDF|project)/ })
+      .getByRole('button', { name: /^Export (PNG|JPEG|WebP|PDF|layers|project)/ })
       .last()
       .click();
     if (evenSamples)

@@ -11,6 +11,7 @@ const FLAG = { type: 'boolean' } as const;
 const OPTIONS = {
   ...{ png: FLAG, jpeg: FLAG, webp: FLAG, pdf: FLAG, ora: FLAG, kadro: FLAG, json: FLAG },
   output: { type: 'string', short: 'o' },
+  name: TEXT,
   sheet: { type: 'string', multiple: true },
   ...{ scale: TEXT, width: TEXT, height: TEXT, quality: TEXT, 'most-kb': TEXT, 'few-colours': FLAG, white: FLAG },
   ...{ dpi: TEXT, bleed: TEXT, marks: FLAG, 'pure-grey': FLAG, arrange: TEXT, paper: TEXT, gap: TEXT },
@@ -25,7 +26,7 @@ const OF_PIXELS = ['png', 'jpeg', 'webp', 'ora'] as const satisfies readonly Fil
 const isOfPixels = (type: FileType): boolean => (OF_PIXELS as readonly FileType[]).includes(type);
 
 /** Options that only some files know. */
-const KNOWN_TO: Readonly<Record<Exclude<keyof Values, FileType | 'json' | 'output' | 'sheet'>, readonly FileType[]>> = {
+const KNOWN_TO: Readonly<Record<Exclude<keyof Values, FileType | 'json' | 'output' | 'sheet' | 'name'>, readonly FileType[]>> = {
   ...{ scale: OF_PIXELS, width: OF_PIXELS, height: OF_PIXELS },
   ...{ quality: ['jpeg', 'webp', 'pdf'], 'most-kb': ['jpeg', 'webp'], 'few-colours': ['png'], white: ['png'] },
   ...{ dpi: ['pdf'], bleed: ['pdf'], marks: ['pdf'], 'pure-grey': ['pdf'], arrange: ['pdf'], paper: ['pdf'], gap: ['pdf'] },
@@ -52,6 +53,8 @@ export function readExportArguments(args: readonly string[]): ExportArguments {
   }
   if ([values.scale, values.width, values.height].filter((value) => value !== undefined).length > 1)
     throw new UsageError('Give one of --scale, --width and --height.');
+  if (values.name !== undefined && (values.name.length === 0 || values.name.length > 200))
+    throw new UsageError('--name takes 1 to 200 letters.');
   const { output } = values;
   // What is wrong with an option is said before the project is read.
   const options = fileOptions(type, values);
@@ -62,7 +65,7 @@ export function readExportArguments(args: readonly string[]): ExportArguments {
     request: (project) => {
       const sheets = chosenSheets(project, values.sheet);
       const made = isOfPixels(type) ? { ...options, scale: scaleFor(values, sheets[0]!) } : options;
-      return { sheetIds: sheets.map(({ id }) => id), file: made as ExportFile };
+      return { sheetIds: sheets.map(({ id }) => id), file: made as ExportFile, ...defined({ name: values.name }) };
     },
   };
 }

@@ -7,6 +7,7 @@ import { writeWhole } from './write-file.js';
 
 export const EXPORT_USAGE = `kadrosyn export FILE.kadro [-o OUT] [--png | --jpeg | --webp | --pdf | --ora | --kadro]
     --sheet 1                 which sheets, by numbers (1,3 or 2-4) or a name; all pages when absent
+    --name "{name} {size}"    what files are called: {name} of the project, {sheet}, {size}; -o goes before it
     --scale n, --width px, --height px   of a picture or of layers; its own px when absent
     --quality 1-100           of JPEG, WebP and the photos in a PDF
     --most-kb n               the best quality of JPEG or WebP that is no larger

@@ -57,6 +57,8 @@ export const ExportRequestSchema = Type.Object(
   {
     sheetIds: Type.Array(IdSchema, { minItems: 1, maxItems: 200, uniqueItems: true }),
     file: ExportFileSchema,
+    /** What the file is called, without its extension: {name} is the project, {sheet} the sheet, {size} the size of what comes. Both by themselves when absent. */
+    name: Type.Optional(Type.String({ minLength: 1, maxLength: 200 })),
   },
   STRICT,
 );

@@ -1,5 +1,5 @@
 import type { ExportRequest } from '@kadrosyn/contract';
-import { fileName, fileNames, findSheet, isImprint, laySheets, type Project, type Sheet } from '@kadrosyn/core';
+import { exportName, findSheet, laySheets, type Project, type Sheet } from '@kadrosyn/core';
 import { fileKindOf } from './file-kind.js';
 import { pictureScale } from './write-project.js';
 
@@ -30,7 +30,7 @@ export interface ExportPlan {
  * Looks at what was asked for before anything is drawn.
  * @throws ExportRefused for a sheet that is not there, and for what can not be drawn or put onto paper
  */
-export function planExport(project: Project, { sheetIds, file }: ExportRequest): ExportPlan {
+export function planExport(project: Project, { sheetIds, file, name: pattern }: ExportRequest): ExportPlan {
   const sheets = sheetIds.map((id) => {
     const sheet = findSheet(project, id);
     if (!sheet) throw new ExportRefused('no-sheet', 'The sheet is not there any more.');
@@ -50,7 +50,7 @@ export function planExport(project: Project, { sheetIds, file }: ExportRequest):
     throw new ExportRefused('too-large', `WebP has room for ${LONGEST_WEBP} px a side. Choose fewer px, or JPEG or PNG.`);
   }
   if (file.type === 'pdf') refuseWhatHasNoRoom(sheets, file);
-  const name = file.type === 'kadro' ? fileName(project.name, null) : nameOf(project, sheets);
+  const name = exportName(project, file.type === 'kadro' ? [] : sheets, { ...file, pattern });
   return { name: `${name}.${extension}`, pixels };
 }
 
@@ -65,15 +65,4 @@ function refuseWhatHasNoRoom(sheets: readonly Sheet[], file: Extract<ExportReque
         : 'The paper has no room for this sheet with its bleed and marks. Choose a larger paper, or one sheet on each.';
     throw new ExportRefused('no-room', words);
   }
-}
-
-function nameOf(project: Project, sheets: readonly Sheet[]): string {
-  const [sheet, ...more] = sheets;
-  if (more.length > 0) return fileName(project.name, null);
-  const pages = project.sheets.filter((one) => !isImprint(one) || one.id === sheet!.id);
-  const names = fileNames(
-    project.name,
-    pages.map(({ name }) => name),
-  );
-  return names[pages.indexOf(sheet!)]!;
 }

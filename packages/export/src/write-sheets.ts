@@ -1,4 +1,4 @@
-import { fileNames } from '@kadrosyn/core';
+import { exportNames, findSheet } from '@kadrosyn/core';
 import { OUT_FORMATS, TooManyBytes, writePages, zipOf } from '@kadrosyn/formats';
 import { sheetPages, type PagesFile, type Times } from './sheet-pages.js';
 import { writeProject } from './write-project.js';
@@ -33,10 +33,8 @@ async function writePictures(
   const pages = sheetPages(task, file, times, onProgress);
   const { type, scale: _scale, dpi: _dpi, ...options } = { scale: 1, dpi: 72, ...file };
   if (OUT_FORMATS[type].holdsSeveral || pages.length === 1) return writePages(type, pages, options);
-  const names = fileNames(
-    task.project.name,
-    task.sheetIds.map((id) => task.project.sheets.find((sheet) => sheet.id === id)!.name),
-  );
+  const sheets = task.sheetIds.map((id) => findSheet(task.project, id)!);
+  const names = exportNames(task.project, sheets, { ...file, pattern: task.name });
   const files: [string, Uint8Array][] = [];
   for (const [index, page] of pages.entries())
     files.push([`${names[index]!}.${OUT_FORMATS[type].extension}`, await writePages(type, [page], options)]);

@@ -12,6 +12,8 @@ export interface WriteTask {
   readonly project: Project;
   readonly sheetIds: readonly string[];
   readonly file: ExportFile;
+  /** What was typed for the name of the file, if anything. */
+  readonly name?: string | undefined;
   /** Files of the photos by id. */
   readonly photoFiles: Readonly<Record<string, PhotoBytes>>;
   /** Kept pictures of cutouts by `photoId/matteSha256`. */

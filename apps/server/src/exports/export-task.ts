@@ -10,14 +10,14 @@ export async function taskFor(
   db: Database,
   workspaceId: string,
   project: Project,
-  { sheetIds, file }: ExportRequest,
+  { sheetIds, file, name }: ExportRequest,
 ): Promise<Omit<WriteTask, 'facesFolder'>> {
   const faces = new FaceStore(db, workspaceId);
   const faceFiles = await faces.filesFor(project);
   if (file.type !== 'kadro') {
     const files = await filesToDraw(db, workspaceId, { project, sheetIds }, 'master');
-    return { project, sheetIds, file, ...files, faceFiles };
+    return { project, sheetIds, file, name, ...files, faceFiles };
   }
   const files = await filesToTakeAlong(db, workspaceId, project);
-  return { project, sheetIds, file, ...files, faceFiles, faceOriginals: await faces.filesFor(project, 'original') };
+  return { project, sheetIds, file, name, ...files, faceFiles, faceOriginals: await faces.filesFor(project, 'original') };
 }

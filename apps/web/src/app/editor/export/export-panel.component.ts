@@ -5,6 +5,8 @@ import { MatButtonToggleModule } from '@angular/material/button-toggle';
 import { ShownToggleDirective } from '../../interface/shown-toggle.directive';
 import { Exporting } from './exporting';
 import type { PicturePurpose, Purpose } from './export-settings';
+import { FileNameComponent } from './file-name.component';
+import { LayersPartComponent } from './layers-part.component';
 import { PaperPartComponent } from './paper-part.component';
 import { PicturePartComponent } from './picture-part.component';
 import { ProjectPartComponent } from './project-part.component';
@@ -14,6 +16,7 @@ const PURPOSES: readonly { readonly id: Purpose; readonly words: string }[] = [
   { id: 'screen', words: 'A screen' },
   { id: 'shop', words: 'A shop' },
   { id: 'paper', words: 'Paper' },
+  { id: 'layers', words: 'Layers' },
   { id: 'project', words: 'The project' },
 ];
 
@@ -25,6 +28,8 @@ const PURPOSES: readonly { readonly id: Purpose; readonly words: string }[] = [
     MatButtonModule,
     MatButtonToggleModule,
     ShownToggleDirective,
+    FileNameComponent,
+    LayersPartComponent,
     PaperPartComponent,
     PicturePartComponent,
     ProjectPartComponent,
@@ -46,13 +51,19 @@ const PURPOSES: readonly { readonly id: Purpose; readonly words: string }[] = [
         <ka-picture-part [purpose]="purpose" />
       } @else if (settings().purpose === 'paper') {
         <ka-paper-part />
+      } @else if (settings().purpose === 'layers') {
+        <ka-layers-part />
       } @else {
         <ka-project-part />
       }
+      <ka-file-name />
       <footer>
         <span class="gap"></span>
         @if (picture()) {
           <button matButton="outlined" (click)="exporting.copy()">Copy picture</button>
+        }
+        @if (settings().purpose === 'paper') {
+          <button matButton="outlined" (click)="exporting.print()">Print…</button>
         }
         <button matButton="filled" (click)="exporting.export()">Export {{ exporting.fileWord() }}</button>
       </footer>
@@ -97,7 +108,7 @@ export class ExportPanelComponent {
   /** Null where it is no picture. */
   readonly picture = computed<PicturePurpose | null>(() => {
     const { purpose } = this.settings();
-    return purpose === 'paper' || purpose === 'project' ? null : purpose;
+    return purpose === 'screen' || purpose === 'shop' ? purpose : null;
   });
 
   use(purpose: Purpose): void {

@@ -1,6 +1,6 @@
 import type { ExportFile, ExportRequest } from '@kadrosyn/contract';
-import { fromPx, pagesOf, type Project, type Sheet } from '@kadrosyn/core';
-import type { ExportSettings, PaperSettings, PictureSettings, PictureSize } from './export-settings';
+import { exportName, findSheet, fromPx, pagesOf, type Project, type Sheet } from '@kadrosyn/core';
+import type { ExportSettings, PaperSettings, PictureSettings, PictureSize, Purpose } from './export-settings';
 
 /** As much as a sheet is enlarged. */
 export const MOST_SCALE = 20;
@@ -15,11 +15,29 @@ export function scaleOf(size: PictureSize, sheet: Pick<Sheet, 'width' | 'height'
 export function requestOf(settings: ExportSettings, project: Project, sheet: Sheet): ExportRequest {
   const { purpose } = settings;
   const pages = pagesOf(project);
+  const name = settings.name.trim() === '' ? {} : { name: settings.name };
   if (purpose === 'project')
-    return { sheetIds: (pages.length > 0 ? pages : [sheet]).map(({ id }) => id), file: { type: 'kadro' } };
+    return { sheetIds: (pages.length > 0 ? pages : [sheet]).map(({ id }) => id), file: { type: 'kadro' }, ...name };
   const isAll = pages.includes(sheet) && isOfAll(settings[purpose]);
   const sheetIds = (isAll ? pages : [sheet]).map(({ id }) => id);
-  return { sheetIds, file: purpose === 'paper' ? paperFile(settings.paper, sheet) : pictureFile(settings[purpose], sheet) };
+  return { sheetIds, file: fileFor(purpose, settings, sheet), ...name };
+}
+
+function fileFor(purpose: Exclude<Purpose, 'project'>, settings: ExportSettings, sheet: Sheet): ExportFile {
+  switch (purpose) {
+    case 'paper':
+      return paperFile(settings.paper, sheet);
+    case 'layers':
+      return { type: 'ora', scale: scaleOf(settings.layers.size, sheet) };
+    default:
+      return pictureFile(settings[purpose], sheet);
+  }
+}
+
+/** What a file of a request is called, without its extension. */
+export function nameOf({ sheetIds, file, name }: ExportRequest, project: Project): string {
+  const sheets = file.type === 'kadro' ? [] : sheetIds.flatMap((id) => findSheet(project, id) ?? []);
+  return exportName(project, sheets, { ...file, pattern: name });
 }
 
 function pictureFile({ type, size, quality, mostKb, fewColours, onWhite }: PictureSettings, sheet: Sheet): ExportFile {
@@ -49,9 +67,9 @@ function paperFile(settings: PaperSettings, sheet: Sheet): ExportFile {
   return { type: 'pdf', arrange, dpi, quality, pureGrey, paper, gap, ...edges };
 }
 
-/** What the file is, for the button: "PNG", "project". */
+/** What the file is, for the button: "PNG", "layers". */
 export function fileWord({ purpose, ...settings }: ExportSettings): string {
-  if (purpose === 'project') return 'project';
+  if (purpose === 'project' || purpose === 'layers') return purpose;
   return purpose === 'paper' ? 'PDF' : FILE_WORDS[settings[purpose].type];
 }
 

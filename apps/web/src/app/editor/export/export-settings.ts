@@ -1,5 +1,5 @@
 /** What is handed over for: it decides what is asked. */
-export type Purpose = 'screen' | 'shop' | 'paper' | 'project';
+export type Purpose = 'screen' | 'shop' | 'paper' | 'layers' | 'project';
 
 /** How large a picture is: px of it per px of the sheet, or one of its sides. */
 export type PictureSize =
@@ -36,12 +36,21 @@ export interface PaperSettings {
   readonly gap: number;
 }
 
+export interface LayersSettings {
+  readonly size: PictureSize;
+  /** Every sheet, as an archive. */
+  readonly all: boolean;
+}
+
 /** How things were handed over last. */
 export interface ExportSettings {
   readonly purpose: Purpose;
   readonly screen: PictureSettings;
   readonly shop: PictureSettings;
   readonly paper: PaperSettings;
+  readonly layers: LayersSettings;
+  /** What files are called, with parts in braces; by themselves where it is empty. */
+  readonly name: string;
 }
 
 const SCREEN: PictureSettings = {
@@ -71,12 +80,14 @@ export const FIRST_SETTINGS: ExportSettings = {
     paper: 'a4',
     gap: 0,
   },
+  layers: { size: { by: 'scale', scale: 1 }, all: false },
+  name: '',
 };
 
 /** What the settings of purposes that are pictures say. */
 export type PicturePurpose = 'screen' | 'shop';
 
-const PURPOSES: readonly Purpose[] = ['screen', 'shop', 'paper', 'project'];
+const PURPOSES: readonly Purpose[] = ['screen', 'shop', 'paper', 'layers', 'project'];
 
 const KEY = 'kadrosyn:handed-over';
 
@@ -84,7 +95,9 @@ const KEY = 'kadrosyn:handed-over';
 export function keptSettings(): ExportSettings {
   try {
     const kept: unknown = JSON.parse(localStorage.getItem(KEY) ?? 'null');
-    return isLike(kept, FIRST_SETTINGS) && PURPOSES.includes(kept.purpose) ? kept : FIRST_SETTINGS;
+    // What an earlier version of the application did not ask for is as it is at first.
+    const all: unknown = typeof kept === 'object' && kept !== null ? { ...FIRST_SETTINGS, ...kept } : null;
+    return isLike(all, FIRST_SETTINGS) && PURPOSES.includes(all.purpose) ? all : FIRST_SETTINGS;
   } catch {
     return FIRST_SETTINGS;
   }

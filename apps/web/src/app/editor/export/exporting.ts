@@ -7,8 +7,8 @@ import { firstValueFrom } from 'rxjs';
 import { EditorSession } from '../session/session';
 import { EditorActions } from '../state/editor.actions';
 import { selectExporting, selectExportSettings } from '../state/editor.selectors';
-import { fileWord, requestOf, scaleOf } from './export-request';
-import type { ExportSettings, PaperSettings, PicturePurpose, PictureSettings } from './export-settings';
+import { fileWord, nameOf, requestOf, scaleOf } from './export-request';
+import type { ExportSettings, LayersSettings, PaperSettings, PicturePurpose, PictureSettings } from './export-settings';
 import { SamplesDialog, type SamplesChoice } from './samples.dialog';
 
 /** What is handed over, how, and how far that is. */
@@ -40,6 +40,12 @@ export class Exporting {
   readonly request = computed<ExportRequest | null>(() => {
     const shown = this.shown();
     return shown && requestOf(this.settings(), shown.project, shown.sheet);
+  });
+
+  /** What the file is called, without its extension. */
+  readonly fileName = computed(() => {
+    const [shown, request] = [this.shown(), this.request()];
+    return shown && request ? nameOf(request, shown.project) : '';
   });
 
   /** The pages of the project, of which all can be handed over at once. */
@@ -75,6 +81,16 @@ export class Exporting {
     this.set({ ...settings, paper: { ...settings.paper, ...change } });
   }
 
+  setLayers(change: Partial<LayersSettings>): void {
+    const settings = this.settings();
+    this.set({ ...settings, layers: { ...settings.layers, ...change } });
+  }
+
+  /** @param name - with parts in braces; files are called by themselves where it is empty */
+  setName(name: string): void {
+    this.set({ ...this.settings(), name });
+  }
+
   /** Hands over by the last settings. */
   async export(): Promise<void> {
     if (!(await this.isMeant())) return;
@@ -91,12 +107,20 @@ export class Exporting {
   async copy(): Promise<void> {
     const shown = this.shown();
     const { purpose, ...settings } = this.settings();
-    if (!shown || purpose === 'paper' || purpose === 'project' || !(await this.isMeant())) return;
+    if (!shown || (purpose !== 'screen' && purpose !== 'shop') || !(await this.isMeant())) return;
     const { size, onWhite } = settings[purpose];
     // Clipboards know no other pictures.
     const file = { type: 'png', scale: scaleOf(size, shown.sheet), onWhite } as const;
     this.isOpen.set(false);
     this.store.dispatch(EditorActions.exportWanted({ sheetIds: [shown.sheet.id], file }, 'clipboard'));
+  }
+
+  /** What is for paper, by the browser's own printing. */
+  async print(): Promise<void> {
+    const request = this.request();
+    if (request?.file.type !== 'pdf' || !(await this.isMeant())) return;
+    this.isOpen.set(false);
+    this.store.dispatch(EditorActions.exportWanted(request, 'printer'));
   }
 
   cancel(): void {

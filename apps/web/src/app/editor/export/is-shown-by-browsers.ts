@@ -1,6 +1,6 @@
 import type { ExportStatus } from '@kadrosyn/contract';
 
-/** Browsers show pictures and paper; archives and projects they can only put among the downloads. */
+/** Browsers show pictures and paper; archives, layers and projects they can only put among the downloads. */
 export function isShownByBrowsers({ name }: Pick<ExportStatus, 'name'>): boolean {
-  return !/\.(zip|kadro)$/.test(name);
+  return !/\.(zip|ora|kadro)$/.test(name);
 }

@@ -10,6 +10,7 @@ import { bleedOf, hasMarks, isOfAll } from './export-request';
 import type { PaperSettings } from './export-settings';
 import { PaperPictureComponent } from './paper-picture.component';
 import { SheetParts } from './sheet-parts';
+import { SheetsRowComponent } from './sheets-row.component';
 
 const ARRANGEMENTS = [
   { id: 'pages', words: 'One each' },
@@ -33,6 +34,7 @@ const PAPERS = [
     ShownToggleDirective,
     SliderFieldComponent,
     PaperPictureComponent,
+    SheetsRowComponent,
   ],
   providers: [SheetParts],
   templateUrl: './paper-part.component.html',
@@ -43,7 +45,6 @@ export class PaperPartComponent {
   private readonly exporting = inject(Exporting);
   private readonly parts = inject(SheetParts);
   readonly chosen = computed(() => this.exporting.settings().paper);
-  readonly pages = this.exporting.pages;
   readonly arrangements = ARRANGEMENTS;
   readonly papers = PAPERS;
   readonly bleed = computed(() => {

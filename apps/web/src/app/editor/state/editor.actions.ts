@@ -2,7 +2,7 @@ import type { ExportRequest } from '@kadrosyn/contract';
 import { newId, type Edit, type Grip, type History, type NeededMatte, type Project } from '@kadrosyn/core';
 import { createActionGroup, emptyProps, props } from '@ngrx/store';
 import type { ExportSettings } from '../export/export-settings';
-import type { ExportSaid, PanelTab } from './editor.state';
+import type { ExportGoal, ExportSaid, PanelTab } from './editor.state';
 
 /** What the server no longer has of what a save names. */
 export interface MissingFiles {
@@ -63,7 +63,7 @@ export const EditorActions = createActionGroup({
     'journal tried': props<{ works: boolean }>(),
     'set export settings': props<{ settings: ExportSettings }>(),
     /** @param of - what is handed over; null for the shown sheet by the last settings. @param to - where it goes. */
-    'export wanted': (of: ExportRequest | null, to: 'file' | 'clipboard' = 'file') => ({ key: newId('wanted'), of, to }),
+    'export wanted': (of: ExportRequest | null, to: ExportGoal = 'file') => ({ key: newId('wanted'), of, to }),
     /** All that this window waits for. */
     'export cancelled': emptyProps(),
     'export moved on': props<{ key: string; exportId: string; progress: number }>(),

@@ -24,6 +24,9 @@ interface RunningExport {
   readonly progress: number;
 }
 
+/** Where an export goes. */
+export type ExportGoal = 'file' | 'clipboard' | 'printer';
+
 /** What became of an export. */
 export interface ExportSaid {
   readonly words: string;

@@ -23,7 +23,7 @@ test('axe finds nothing in the editor', async ({ page }) => {
   await expectAccessible(page);
   await page.getByRole('button', { name: 'What for?' }).click();
   const panel = page.getByRole('dialog', { name: 'What for?' });
-  for (const purpose of ['A screen', 'A shop', 'Paper']) {
+  for (const purpose of ['A screen', 'A shop', 'Paper', 'Layers']) {
     await panel.getByRole('button', { name: purpose }).click();
     await expectAccessible(page);
   }

@@ -74,9 +74,9 @@ test('many on one sheet: a card as often as the paper has room for it', async ({
   const panel = page.getByRole('dialog', { name: 'What for?' });
   await panel.getByRole('button', { name: 'Paper' }).click();
   await panel.getByRole('button', { name: 'Many on one' }).click();
-  await expect(panel.locator('.says')).toContainText('One page of 297 × 210 mm, 2 on it.');
+  await expect(panel).toContainText('One page of 297 × 210 mm, 2 on it.');
   await panel.getByRole('button', { name: 'A3' }).click();
-  await expect(panel.locator('.says')).toContainText('One page of 297 × 420 mm, 4 on it.');
+  await expect(panel).toContainText('One page of 297 × 420 mm, 4 on it.');
   const { bytes } = await editor.export();
   const file = bytes.toString('latin1');
   expect(file.match(/\/Type \/Page\n/g)).toHaveLength(1);

@@ -118,6 +118,21 @@ describe('sheets', () => {
     expect(lastJson()).toMatchObject({ files: [{ file: join(file('pages'), 'half - half.png') }, {}] });
   });
 
+  it('are layers, which other programs put together', async () => {
+    expect(await run(['export', file('two.kadro'), '--sheet', '2', '--scale', '0.5', '-o', file('a.ora')], says)).toBe(EXIT.done);
+    const layered = unzipSync(await readFile(file('a.ora')));
+    expect(new TextDecoder().decode(layered['stack.xml'])).toContain('<layer name="half"');
+    expect(await sharp(layered['mergedimage.png']!).metadata()).toMatchObject({ width: 30, height: 20 });
+    expect(await run(['export', file('two.kadro'), '--ora', '--dpi', '90', '-o', file('b.ora')], says)).toBe(EXIT.usage);
+  });
+
+  it('are called as was typed', async () => {
+    const named = ['export', file('two.kadro'), '--name', '{sheet} at {size}', '--png', '--scale', '2', '-o', file('named.zip')];
+    expect(await run(named, says)).toBe(EXIT.done);
+    expect(Object.keys(unzipSync(await readFile(file('named.zip'))))).toEqual(['half at 120x80.png', 'half at 120x80 2.png']);
+    expect(await run(['export', file('two.kadro'), '--name', '', '--png'], says)).toBe(EXIT.usage);
+  });
+
   it('are no larger than asked for, or nothing is written', async () => {
     const most = ['export', file('two.kadro'), '--sheet', '1', '--jpeg', '--most-kb'];
     expect(await run([...most, '2', '--scale', '8', '-o', file('small.jpg')], says)).toBe(EXIT.declined);

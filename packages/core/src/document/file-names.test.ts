@@ -54,7 +54,7 @@ describe('names that were typed', () => {
   it('leave out what only a single sheet has where there are several, and what stood before it', () => {
     expect(exportName(project, sheets, typed('{name} - {sheet}'))).toBe('Kiln day');
     expect(exportName(project, [], typed('{size}-{name}'))).toBe('Kiln day');
-    expect(exportName(project, sheets, typed('{sheet}'))).toBe('picture');
+    expect(exportName(project, sheets, typed('{sheet}'))).toBe('Kiln day');
   });
 
   it('are told apart where sheets are files of their own', () => {

@@ -45,7 +45,8 @@ function patternName(pattern: string, project: Project, sheet: Sheet | undefined
   const parts = { name: project.name, sheet: sheet?.name ?? '', size: sheet ? sizeInName(sheet, scale) : '' };
   const filled = pattern.replace(/\{(name|sheet|size)\}/gi, (_, part: string) => parts[part.toLowerCase() as keyof typeof parts]);
   // What stood between parts that have nothing to say is left over at an end.
-  return fileName(filled.replace(/^[\s_-]+|[\s_-]+$/g, ''), null);
+  const left = filled.replace(/^[\s_-]+|[\s_-]+$/g, '');
+  return fileName(left === '' ? project.name : left, null);
 }
 
 function sizeInName(sheet: Sheet, scale: number | undefined): string {

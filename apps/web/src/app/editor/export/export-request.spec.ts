@@ -1,6 +1,6 @@
 import { newProject, newSheet } from '@kadrosyn/core';
 import { beforeEach, describe, expect, it } from 'vitest';
-import { fileWord, requestOf, scaleOf } from './export-request';
+import { fileWord, nameOf, requestOf, scaleOf } from './export-request';
 import { FIRST_SETTINGS, keepSettings, keptSettings } from './export-settings';
 
 const project = newProject('Card', { width: 105, height: 148, unit: 'mm' });
@@ -45,6 +45,23 @@ describe('what is asked for', () => {
     const typed = { ...paper, paper: { ...paper.paper, bleed: 0 } };
     expect(requestOf(typed, full, bled).file).toMatchObject({ bleed: 0 });
   });
+
+  it('is layers at a size, and the name that was typed, whatever it is for', () => {
+    const layers = { ...FIRST_SETTINGS, purpose: 'layers', layers: { size: { by: 'width', px: 100 }, all: false } } as const;
+    expect(requestOf(layers, full, second)).toEqual({ sheetIds: [second.id], file: { type: 'ora', scale: 0.5 } });
+    expect(fileWord(layers)).toBe('layers');
+    for (const purpose of ['screen', 'shop', 'paper', 'layers', 'project'] as const) {
+      expect(requestOf({ ...layers, purpose, name: '{size} {sheet}' }, full, second).name).toBe('{size} {sheet}');
+      expect(requestOf({ ...layers, purpose, name: '  ' }, full, second)).not.toHaveProperty('name');
+    }
+  });
+
+  it('has a name that is known before', () => {
+    const typed = { ...FIRST_SETTINGS, name: '{sheet} {size}' };
+    expect(nameOf(requestOf(typed, full, second), full)).toBe('Second 200x100');
+    expect(nameOf(requestOf({ ...typed, purpose: 'project' }, full, second), full)).toBe('Card');
+    expect(nameOf(requestOf(FIRST_SETTINGS, full, second), full)).toBe('Card - Second');
+  });
 });
 
 describe('how it was done last', () => {
@@ -56,8 +73,14 @@ describe('how it was done last', () => {
     expect(keptSettings()).toEqual(changed);
   });
 
+  it('is kept where there was less to ask', () => {
+    const { layers: _layers, name: _name, ...earlier } = { ...FIRST_SETTINGS, purpose: 'shop' } as const;
+    localStorage.setItem('kadrosyn:handed-over', JSON.stringify(earlier));
+    expect(keptSettings()).toEqual({ ...FIRST_SETTINGS, purpose: 'shop' });
+  });
+
   it('begins anew where something else was kept', () => {
-    for (const kept of ['no JSON', 'null', '{"purpose":"paper"}', JSON.stringify({ ...FIRST_SETTINGS, paper: { dpi: '300' } })]) {
+    for (const kept of ['no JSON', 'null', '{"purpose":"sea"}', JSON.stringify({ ...FIRST_SETTINGS, paper: { dpi: '300' } })]) {
       localStorage.setItem('kadrosyn:handed-over', kept);
       expect(keptSettings()).toEqual(FIRST_SETTINGS);
     }

@@ -122,7 +122,7 @@ describe('sheets', () => {
     expect(await run(['export', file('two.kadro'), '--sheet', '2', '--scale', '0.5', '-o', file('a.ora')], says)).toBe(EXIT.done);
     const layered = unzipSync(await readFile(file('a.ora')));
     expect(new TextDecoder().decode(layered['stack.xml'])).toContain('<layer name="half"');
-    expect(await sharp(layered['mergedimage.png']!).metadata()).toMatchObject({ width: 30, height: 20 });
+    expect(await sharp(layered['mergedimage.png']).metadata()).toMatchObject({ width: 30, height: 20 });
     expect(await run(['export', file('two.kadro'), '--ora', '--dpi', '90', '-o', file('b.ora')], says)).toBe(EXIT.usage);
   });
 

@@ -66,6 +66,8 @@ interface Status {
   readonly state: string;
   readonly progress: number;
   readonly message: string | null;
+  readonly name: string;
+  readonly request: object;
 }
 
 async function ended(id: string): Promise<Status> {
@@ -354,6 +356,19 @@ describe('exports', () => {
     expect(means[0]).not.toBe(means[1]);
     const alone = await fileOf({}, ['second']);
     expect(alone.headers.get('content-disposition')).toContain('Kiln%20day1%20-%20Sheet%201%202.png');
+  });
+
+  it('have the name that was typed, as layers too, and keep it for being made again', async () => {
+    const asked = { sheetIds: [sheetId], file: { type: 'ora', scale: 0.5 }, name: '{size} of {name}' };
+    const { body } = await server.call('POST', `/api/projects/${projectId}/exports`, asked);
+    const { id, name, request: kept } = await ended((body as Status).id);
+    expect(name).toMatch(/^\d+x\d+ of Kiln day1\.ora$/);
+    expect(kept).toEqual(asked);
+    const file = await server.call('GET', `/api/exports/${id}/file`);
+    expect(file.headers.get('content-type')).toBe('image/openraster');
+    expect(new TextDecoder().decode(unzipSync(file.bytes)['stack.xml'])).toContain('<layer name="Sheet colour"');
+    const { status } = await server.call('POST', `/api/projects/${projectId}/exports`, { ...asked, name: '' });
+    expect(status).toBe(400);
   });
 
   it('are listed with their project, newest first, with what they are called and how large they are', async () => {

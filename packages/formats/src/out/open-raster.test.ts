@@ -56,17 +56,17 @@ describe('an OpenRaster file', () => {
   </stack>
 </image>
 `);
-    const drawn = await sharp(files['data/layer2.png']!).raw().toBuffer({ resolveWithObject: true });
+    const drawn = await sharp(files['data/layer2.png']).raw().toBuffer({ resolveWithObject: true });
     expect(drawn.info).toMatchObject({ width: 10, height: 10, channels: 4 });
     expect([...drawn.data.subarray(0, 4)]).toEqual([200, 80, 40, 128]);
   });
 
   it('has the whole as one picture, and a small one of at most 256 px', async () => {
     const files = await written([], 300);
-    expect(await sharp(files['mergedimage.png']!).metadata()).toMatchObject({ width: 300, height: 300, density: 144 });
-    expect(await sharp(files['Thumbnails/thumbnail.png']!).metadata()).toMatchObject({ width: 256, height: 256 });
+    expect(await sharp(files['mergedimage.png']).metadata()).toMatchObject({ width: 300, height: 300, density: 144 });
+    expect(await sharp(files['Thumbnails/thumbnail.png']).metadata()).toMatchObject({ width: 256, height: 256 });
     const small = await written([], 40);
-    expect(await sharp(small['Thumbnails/thumbnail.png']!).metadata()).toMatchObject({ width: 40, height: 40 });
+    expect(await sharp(small['Thumbnails/thumbnail.png']).metadata()).toMatchObject({ width: 40, height: 40 });
   });
 
   it('leaves out what has nothing on it, and takes any name', async () => {

@@ -8,11 +8,11 @@ const THUMBNAIL = 256;
 const MIME = 'image/openraster';
 
 /** A layer with the file that its picture is in; no file where there is nothing on it. */
-type Stored = {
+interface Stored {
   readonly layer: PageLayer;
   readonly inner: readonly Stored[];
   readonly at?: { x: number; y: number; file: string };
-};
+}
 
 /**
  * OpenRaster (the baseline of its specification 0.0.5): an archive of a picture for each layer, the order of these with their names, strengths and ways of

@@ -120,19 +120,25 @@ function runsOf(all: readonly Item[], links: readonly Link[]): Run[] {
     return places.length > 1 ? [{ first: places[0]!, last: places.at(-1)! }] : [];
   });
   const runs: Run[] = [];
-  for (let from = 0, to = 0; from < items.length; from = to) {
-    to = from + 1;
-    // Spans that begin within it may go on further, and bring others along.
-    for (let before = 0; before !== to;) {
-      before = to;
-      for (const { first, last } of spans) if (first < before) to = Math.max(to, last + 1);
-    }
+  for (let from = 0; from < items.length;) {
+    const to = endOf(from, spans);
     const run = items.slice(from, to);
     runs.push({ items: run, isOnAll: run.some((item) => isMixedBeyondFiles(item, run.length > 1)) });
+    from = to;
   }
   const last = runs.findLastIndex(({ isOnAll }) => isOnAll);
   if (last < 0) return runs;
   return [{ items: runs.slice(0, last + 1).flatMap((run) => run.items), isOnAll: true }, ...runs.slice(last + 1)];
+}
+
+/** How far a run goes that begins at an item: spans that begin within it may go on further, and bring others along. */
+function endOf(from: number, spans: readonly { readonly first: number; readonly last: number }[]): number {
+  let to = from + 1;
+  for (let before = 0; before !== to;) {
+    before = to;
+    for (const { first, last } of spans) if (first < before) to = Math.max(to, last + 1);
+  }
+  return to;
 }
 
 /** Whether there is anything to see of it. */
@@ -165,7 +171,7 @@ function layerOf({ items }: Run, path: readonly Group[], among: Among): SheetLay
   if (more.length > 0) return picture(nameOf(items), PLAIN, alone(among.sheet, path, new Set(items)), among.resources);
   const laying = layingOf(item!);
   if (item!.type === 'group' && Object.keys(item!.finish ?? {}).length === 0) {
-    const layers = runsOf(item!.items, among.links).map((run) => layerOf(run, [...path, item as Group], among));
+    const layers = runsOf(item!.items, among.links).map((run) => layerOf(run, [...path, item!], among));
     return { kind: 'stack', name: item!.name, isHidden: false, ...laying, layers };
   }
   return picture(item!.name, laying, alone(among.sheet, path, new Set(items), asIfPlain), among.resources);

@@ -1,4 +1,4 @@
-import { Store } from '@ngrx/store';
+import type { Store } from '@ngrx/store';
 import type { ExportRequest, ExportStatus } from '@kadrosyn/contract';
 import { faultOf, pauseAfter } from '../../api/fault';
 import type { ExportServer } from '../../api/export-server';

@@ -211,6 +211,36 @@ describe('a project of one’s own', () => {
     expect(before.bytes).toEqual(Buffer.from(files[name]!));
   });
 
+  it('has a picture that it names twice once from then on, with the areas of both', async () => {
+    const files = unzipSync(file);
+    const name = Object.keys(files).find((each) => each.startsWith('photos/'))!;
+    const { document } = kept;
+    const [leaf, own] = document.sheets[0]!.items;
+    const form = { type: 'round', centre: { x: 20, y: 15 }, rx: 5, ry: 4, turn: 0 } as const;
+    const areaOf = (id: string) => ({ areas: [{ id, name: id, form }] });
+    const first = document.photos[photo.id]!;
+    const twin = { ...first, id: 'photo_twin', ...areaOf('area_twin') };
+    const shown = { ...leaf!, id: 'twin', fill: { ...(leaf as { fill: object }).fill, photoId: twin.id } };
+    const twice = {
+      ...document,
+      photos: { [photo.id]: { ...first, ...areaOf('area_first') }, [twin.id]: twin },
+      sheets: [{ ...document.sheets[0]!, items: [leaf, shown, own] }],
+    };
+    const extension = name.slice(name.lastIndexOf('.'));
+    const archive = {
+      ...files,
+      'project.json': Buffer.from(JSON.stringify(twice)),
+      [`photos/${twin.id}${extension}`]: files[name]!,
+    };
+    const before = await amounts(there!);
+    const stored = await brought(there!, zipSync(archive));
+    const [only, ...others] = Object.values(stored.document.photos);
+    expect(others).toEqual([]);
+    expect(only!.areas!.map(({ id }) => id)).toEqual(['area_first', 'area_twin']);
+    for (const item of stored.document.sheets[0]!.items.slice(0, 2)) expect(item).toMatchObject({ fill: { photoId: only!.id } });
+    expect(await amounts(there!)).toMatchObject({ photos: (before as { photos: object }).photos });
+  });
+
   it('is refused whole where anything of it can not be used, with a sentence', async () => {
     const before = [await amounts(here!), await amounts(there!)];
     const files = unzipSync(file);

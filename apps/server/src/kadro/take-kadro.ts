@@ -50,9 +50,12 @@ export async function takeKadro(services: Services, workspaceId: string, bytes: 
   );
   if (JSON.stringify(document).length > MOST_DOCUMENT)
     throw refused('document-too-large', 'The project is too large to be kept.');
+  // Two names in the file may be one picture.
+  const added = new Map<string, TakenKadro['photos'][number]>();
+  for (const [id, { taken }] of photos) if (taken) added.set(taken.id, { photo: taken, name: files.project.photos[id]!.name });
   return {
     document,
-    photos: [...photos].flatMap(([id, { taken }]) => (taken ? [{ photo: taken, name: files.project.photos[id]!.name }] : [])),
+    photos: [...added.values()],
     known: [...photos.values()].flatMap(({ id, taken }) => (taken ? [] : [id])),
     mattes: await takeMattes(services, workspaceId, files, photos),
     faces: await takeFaces(services, workspaceId, files),

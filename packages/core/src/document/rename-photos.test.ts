@@ -47,6 +47,36 @@ describe('photos under other names', () => {
     expect(renamePhotos(renamed, new Map([['bowl', { id: 'jar', sha256: a }]]))).toEqual(project);
   });
 
+  it('are one photo where they get the same name, and no cutout or area is lost', () => {
+    const cutout = (id: string, ...mattes: string[]) => ({
+      id,
+      name: id,
+      revisions: mattes.map((matteSha256) => ({ matteSha256, marks: [] })),
+    });
+    const area = (id: string) => ({ id, name: id, form });
+    const wall = { ...photo('wall'), cutouts: [cutout('cut', b, d), cutout('own', c)], areas: [area('lid'), area('foot')] };
+    const twice: Project = { ...project, photos: { ...project.photos, wall } };
+    for (const names of [
+      [['jar', 'wall']],
+      [
+        ['jar', 'bowl'],
+        ['wall', 'bowl'],
+      ],
+    ] as const) {
+      const renamed = renamePhotos(twice, new Map(names.map(([from, id]) => [from, { id, sha256: a }])));
+      const id = names[0][1];
+      expect(Object.keys(renamed.photos)).toEqual([id, 'gone']);
+      const { cutouts, areas } = renamed.photos[id]!;
+      const kept = cutouts!.map((each) => [each.id, each.revisions.map(({ matteSha256 }) => matteSha256)]);
+      expect(kept).toEqual([
+        ['cut', [a, b, d]],
+        ['own', [c]],
+      ]);
+      expect(areas!.map((each) => each.id)).toEqual(['lid', 'foot']);
+      expect([...referencesOf(renamed).photos]).toEqual([id]);
+    }
+  });
+
   it('are what they were where there is no other name', () => {
     expect(renamePhotos(project, new Map())).toBe(project);
     expect(renamePhotos(project, new Map([['none', { id: 'x', sha256: a }]]))).toEqual(project);

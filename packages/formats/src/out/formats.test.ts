@@ -71,6 +71,17 @@ describe('a file no larger than wanted', () => {
   });
 });
 
+describe('JPEG', () => {
+  it.each([1, 60, 100])('is to the byte what sharp writes with a profile, at quality %i', async (quality) => {
+    const { width, height, data } = picture();
+    const own = sharp(Buffer.from(data.buffer), { raw: { width, height, channels: 4 } })
+      .withMetadata({ density: 300 })
+      .flatten({ background: '#ffffff' })
+      .jpeg({ quality, chromaSubsampling: '4:4:4' });
+    expect(Buffer.from(await writePages('jpeg', [page()], { quality })).equals(await own.toBuffer())).toBe(true);
+  });
+});
+
 describe('PNG', () => {
   it('has few colours where that is wanted, and white for what is clear', async () => {
     const many = picture(160, 120);

@@ -1,6 +1,7 @@
 import { Type } from 'typebox';
+import { withSrgbProfile } from './jpeg-profile.js';
 import { onlyPage, type OutFormat } from './out-format.js';
-import { rawImage } from './raw-image.js';
+import { sharpOf } from './raw-image.js';
 import { QUALITY_OPTIONS, withinBytes } from './within-bytes.js';
 
 const options = Type.Object(QUALITY_OPTIONS);
@@ -13,7 +14,12 @@ export const jpeg = {
   options,
   holdsSeveral: false,
   write: async (pages, chosen) => {
-    const image = (await rawImage(onlyPage(pages, 'JPEG'))).flatten({ background: '#ffffff' });
-    return withinBytes((quality) => image.clone().jpeg({ quality, chromaSubsampling: '4:4:4' }).toBuffer(), chosen);
+    const page = onlyPage(pages, 'JPEG');
+    const image = sharpOf(await page.pixels())
+      .withDensity(Math.round(page.dpi))
+      .flatten({ background: '#ffffff' });
+    const write = async (quality: number): Promise<Uint8Array> =>
+      withSrgbProfile(await image.clone().jpeg({ quality, chromaSubsampling: '4:4:4' }).toBuffer());
+    return withinBytes(write, chosen);
   },
 } as const satisfies OutFormat<typeof options>;

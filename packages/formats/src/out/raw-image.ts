@@ -8,7 +8,12 @@ export async function rawImage({ pixels, dpi }: Page): Promise<Sharp> {
 }
 
 /** Px on their way into a picture file. @param dpi - px per inch */
-export function imageOf({ width, height, data }: Pixels, dpi: number): Sharp {
+export function imageOf(pixels: Pixels, dpi: number): Sharp {
+  return sharpOf(pixels).withMetadata({ density: Math.round(dpi) });
+}
+
+/** Px as sharp takes them, of which nothing is said yet. */
+export function sharpOf({ width, height, data }: Pixels): Sharp {
   const bytes = Buffer.from(data.buffer, data.byteOffset, data.byteLength);
-  return sharp(bytes, { raw: { width, height, channels: 4 } }).withMetadata({ density: Math.round(dpi) });
+  return sharp(bytes, { raw: { width, height, channels: 4 } });
 }

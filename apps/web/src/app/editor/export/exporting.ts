@@ -11,6 +11,9 @@ import { fileWord, nameOf, requestOf, scaleOf } from './export-request';
 import type { ExportSettings, LayersSettings, PaperSettings, PicturePurpose, PictureSettings } from './export-settings';
 import { SamplesDialog, type SamplesChoice } from './samples.dialog';
 
+/** As much as is taken of a name that is typed. */
+export const LONGEST_NAME = 200;
+
 /** What is handed over, how, and how far that is. */
 @Injectable()
 export class Exporting {
@@ -86,9 +89,9 @@ export class Exporting {
     this.set({ ...settings, layers: { ...settings.layers, ...change } });
   }
 
-  /** @param name - with parts in braces; files are called by themselves where it is empty */
+  /** @param name - with parts in braces, cut where it is longer than is taken; files are called by themselves where it is empty */
   setName(name: string): void {
-    this.set({ ...this.settings(), name });
+    this.set({ ...this.settings(), name: name.slice(0, LONGEST_NAME) });
   }
 
   /** Hands over by the last settings. */

@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, viewChild, type E
 import { MatButtonModule } from '@angular/material/button';
 import { MatInputModule } from '@angular/material/input';
 import { NAME_PARTS } from '@kadrosyn/core';
-import { Exporting } from './exporting';
+import { Exporting, LONGEST_NAME } from './exporting';
 
 /** What the file is called: typed, with parts that are filled in, or by itself where nothing is typed. */
 @Component({
@@ -18,7 +18,7 @@ import { Exporting } from './exporting';
           id="file-name"
           autocomplete="off"
           spellcheck="false"
-          [maxLength]="200"
+          [maxLength]="longest"
           [placeholder]="exporting.fileName()"
           [value]="name()"
           aria-describedby="file-is-called"
@@ -37,6 +37,7 @@ import { Exporting } from './exporting';
 export class FileNameComponent {
   readonly exporting = inject(Exporting);
   readonly parts = NAME_PARTS;
+  readonly longest = LONGEST_NAME;
   readonly name = computed(() => this.exporting.settings().name);
   private readonly field = viewChild.required<ElementRef<HTMLInputElement>>('typed');
 

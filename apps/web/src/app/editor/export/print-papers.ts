@@ -17,6 +17,7 @@ export async function printPapers(papers: readonly Paper[], addresses: readonly 
   frame.setAttribute('aria-hidden', 'true');
   // A frame that is not displayed is not printed.
   Object.assign(frame.style, { position: 'fixed', left: '-200vw', width: '100vw', height: '100vh', border: '0' });
+  const focused = document.activeElement;
   document.body.append(frame);
   try {
     const { contentWindow: view, contentDocument: page } = frame;
@@ -30,6 +31,8 @@ export async function printPapers(papers: readonly Paper[], addresses: readonly 
     await answered;
   } finally {
     frame.remove();
+    // It went into the frame.
+    if (focused instanceof HTMLElement) focused.focus();
   }
 }
 

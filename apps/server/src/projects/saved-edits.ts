@@ -1,5 +1,5 @@
 import { PROJECT_VERSION, type Edit } from '@kadrosyn/core';
-import { and, asc, eq, gt } from 'drizzle-orm';
+import { and, asc, eq, gt, lte } from 'drizzle-orm';
 import type { Database } from '../database/connect.js';
 import { savedEdits } from '../database/schema.js';
 
@@ -14,8 +14,9 @@ export interface SavedEdits {
 const MOST_SAVES = 1000;
 
 /**
- * What was saved of a project since a revision, oldest first.
- * @param now - the present revision.
+ * What was saved of a project between two of its revisions, oldest first.
+ * @param revision - the earlier one.
+ * @param now - the later one. What was saved after it, and be it this very moment, is left out: it is not in the document of that revision.
  * @returns null where not all of it is known any more, or some of it is of another version of the format.
  */
 export async function savedSince(
@@ -25,8 +26,9 @@ export async function savedSince(
   now: number,
 ): Promise<readonly SavedEdits[] | null> {
   if (now - revision > MOST_SAVES) return null;
-  const of = and(eq(savedEdits.workspaceId, workspaceId), eq(savedEdits.projectId, projectId), gt(savedEdits.revision, revision));
-  const rows = await db.select().from(savedEdits).where(of).orderBy(asc(savedEdits.revision)).limit(MOST_SAVES);
-  const isWhole = rows.length >= now - revision && rows.every((row, index) => row.revision === revision + 1 + index);
+  const isOf = and(eq(savedEdits.workspaceId, workspaceId), eq(savedEdits.projectId, projectId));
+  const isBetween = and(gt(savedEdits.revision, revision), lte(savedEdits.revision, now));
+  const rows = await db.select().from(savedEdits).where(and(isOf, isBetween)).orderBy(asc(savedEdits.revision));
+  const isWhole = rows.length === now - revision && rows.every((row, index) => row.revision === revision + 1 + index);
   return isWhole && rows.every(({ version }) => version === PROJECT_VERSION) ? rows : null;
 }

@@ -156,6 +156,7 @@ export * from './finish/sheet-light.js';
 export * from './cutout/answers.js';
 export * from './cutout/barrier-distance.js';
 export * from './cutout/better-answer.js';
+export * from './cutout/changed-places.js';
 export * from './cutout/clear-flat.js';
 export * from './cutout/cutout-picture.js';
 export * from './cutout/edge-colour.js';

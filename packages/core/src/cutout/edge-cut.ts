@@ -1,5 +1,6 @@
 import type { Plane } from '../finish/plane.js';
 import type { Pixels } from '../photo/pixels.js';
+import { LATER } from './colour-grid.js';
 import { edgeBand, type EdgeBand } from './edge-band.js';
 import { noSamples, raySamples, type RaySamples } from './edge-samples.js';
 import { minCut } from './min-cut.js';
@@ -64,14 +65,6 @@ function difference(data: Uint8ClampedArray, i: number, j: number): number {
   const b = data[4 * i + 2]! - data[4 * j + 2]!;
   return r * r + g * g + b * b;
 }
-
-/** Steps to the neighbours that come later in rows from the top. */
-const LATER = [
-  [1, 0],
-  [-1, 1],
-  [0, 1],
-  [1, 1],
-] as const;
 
 /** Ties between neighbours in the strip; a neighbour beyond it speaks for its side. */
 function strip(

@@ -11,11 +11,12 @@ export interface WeighedFeatures {
   readonly dims: number;
   /** At least 0; features of weight 0 do not count. */
   readonly weights: ArrayLike<number>;
+  /** Added to every variance: features of one part differ by this much at least, squared. @default 4 */
+  readonly leastVariance?: number;
 }
 
 /** Rounds in which the parts settle. */
 const ROUNDS = 6;
-/** Added to every variance: features of one part differ by this much at least, squared. */
 const LEAST_VARIANCE = 4;
 /** So much of everything is taken to be possible anywhere, so that no cost is without end. */
 const ANYWHERE = 1e-10;
@@ -132,7 +133,7 @@ function fitParts(
   middles: Float64Array,
   owner: Int32Array,
   members: Int32Array,
-  { values, dims, weights }: WeighedFeatures,
+  { values, dims, weights, leastVariance = LEAST_VARIANCE }: WeighedFeatures,
 ): Part[] {
   const count = middles.length / dims;
   const spread = new Float64Array(count * dims * dims);
@@ -156,7 +157,7 @@ function fitParts(
     let logRoot = 0;
     for (let r = 0; r < dims; r++) {
       for (let c = 0; c <= r; c++) {
-        let sum = spread[(k * dims + r) * dims + c]! / whole[k]! + (r === c ? LEAST_VARIANCE : 0);
+        let sum = spread[(k * dims + r) * dims + c]! / whole[k]! + (r === c ? leastVariance : 0);
         for (let j = 0; j < c; j++) sum -= root[r * dims + j]! * root[c * dims + j]!;
         if (r === c) {
           logRoot += Math.log(sum) / 2;

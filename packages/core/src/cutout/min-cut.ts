@@ -11,9 +11,10 @@ export interface CutGraph {
 }
 
 /** In place of Infinity: more than all that can be cut. */
-function enough({ subject, ground, ties }: CutGraph): number {
-  const finite = (sum: number, cost: number): number => (Number.isFinite(cost) ? sum + cost : sum);
-  return subject.reduce(finite, 0) + ground.reduce(finite, 0) + ties.reduce(finite, 0) + 1;
+function enough(costs: readonly Float64Array[]): number {
+  let sum = 1;
+  for (const some of costs) for (let i = 0; i < some.length; i++) if (some[i]! < Infinity) sum += some[i]!;
+  return sum;
 }
 
 /** Less room than this is none: what rounding leaves. */
@@ -30,7 +31,7 @@ const [NO_PARENT, TERMINAL, ORPHAN] = [-1, -2, -3] as const;
  */
 export function minCut(graph: CutGraph): Uint8Array {
   const { nodes, subject, ground, pairs, ties } = graph;
-  const most = enough(graph);
+  const most = enough([subject, ground, ties]);
   // What a node can still take from the source (above 0) or give to the sink (below 0): the lesser of both flows through it at once.
   const terminal = new Float64Array(nodes);
   for (let i = 0; i < nodes; i++) {
@@ -43,20 +44,23 @@ export function minCut(graph: CutGraph): Uint8Array {
   const room = new Float64Array(ties.length * 2);
   const next = new Int32Array(ties.length * 2);
   const first = new Int32Array(nodes).fill(-1);
-  for (let i = 0, e = 0; i < ties.length; i++) {
-    if (!(ties[i]! >= 0)) throw new RangeError('Costs of a cut are at least 0');
-    for (const [from, end] of [
-      [pairs[2 * i]!, pairs[2 * i + 1]!],
-      [pairs[2 * i + 1]!, pairs[2 * i]!],
-    ] as const) {
-      to[e] = end;
-      room[e] = ties[i]!;
-      next[e] = first[from]!;
-      first[from] = e++;
-    }
+  for (let i = 0, e = 0; i < ties.length; i++, e += 2) {
+    const tie = ties[i]!;
+    if (!(tie >= 0)) throw new RangeError('Costs of a cut are at least 0');
+    const p = pairs[2 * i]!;
+    const q = pairs[2 * i + 1]!;
+    to[e] = q;
+    to[e + 1] = p;
+    room[e] = tie;
+    room[e + 1] = tie;
+    next[e] = first[p]!;
+    first[p] = e;
+    next[e + 1] = first[q]!;
+    first[q] = e + 1;
   }
   const tree = growTrees(terminal, { to, room, next, first });
-  return Uint8Array.from(tree, (owner) => (owner === OF_SOURCE ? 1 : 0));
+  for (let i = 0; i < nodes; i++) tree[i] = tree[i] === OF_SOURCE ? 1 : 0;
+  return tree;
 }
 
 interface Residual {

@@ -11,7 +11,9 @@ export interface WorkingCopy {
   readonly height: number;
   /** px of the copy to one px of the picture it was made of; at most 1. */
   readonly scale: number;
-  /** L, a and b of each px, in rows from the top: width * height * 3. */
+  /** Its colours as they are. */
+  readonly pixels: Pixels;
+  /** L, a and b of each px, lightly softened, in rows from the top: width * height * 3. */
   readonly lab: Float32Array;
 }
 
@@ -48,5 +50,5 @@ export function workingCopy(pixels: Pixels, side = WORKING_SIDE): WorkingCopy {
     lab[o + 1] = a;
     lab[o + 2] = b;
   }
-  return { width, height, scale, lab };
+  return { width, height, scale, pixels: small, lab };
 }

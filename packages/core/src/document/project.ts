@@ -6,7 +6,7 @@ import type { Item } from './item.js';
 import type { Roles } from './roles.js';
 
 /** The version of the document that this code writes. Older ones are migrated when read. */
-export const PROJECT_VERSION = 11;
+export const PROJECT_VERSION = 12;
 
 export type Unit = 'px' | 'mm' | 'in';
 
@@ -167,6 +167,8 @@ export interface CutoutMark {
   readonly tolerance?: number;
   /** Of *flat*: whether the ground is also cleared where the subject encloses it. */
   readonly everywhere?: boolean;
+  /** Of *keep* and *leave-out*: a point in each place elsewhere that was changed with it, [x0, y0, x1, y1, ...] in photo px. @default none */
+  readonly also?: readonly number[];
 }
 
 /** How the edge of a cutout is wanted. */

@@ -33,7 +33,20 @@ export interface CutoutRequest {
   readonly pieces?: PieceSettings;
 }
 
-export interface QuickAnswer extends CutoutAnswer {
+/** A place that a stroke would have changed elsewhere, as it is shown. */
+export interface HeldPlace {
+  /** A point in it, px of the photo: it names the place. */
+  readonly point: readonly [number, number];
+  /** What it fills, px of the photo. */
+  readonly bounds: Bounds;
+  /** Whether it would have become subject. */
+  readonly isSubject: boolean;
+  /** Its shape: the data of an SVG path in px of the photo. */
+  readonly shape: string;
+}
+
+export interface QuickAnswer extends Omit<CutoutAnswer, 'heldBack'> {
+  readonly heldBack: readonly HeldPlace[];
   /** A small picture whose alpha is the mask. */
   readonly kept: ImageBitmap;
   readonly isEmpty: boolean;

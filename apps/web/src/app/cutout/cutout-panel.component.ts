@@ -16,6 +16,7 @@ import {
 import { saveFile } from '../interface/save-file';
 import { SliderFieldComponent, type ChangeHow } from '../interface/slider-field.component';
 import { CutoutPreviewComponent, type CutoutGround } from './cutout-preview.component';
+import { HeldBackComponent } from './held-back.component';
 import { CutoutWork } from './cutout-work';
 
 const GROUNDS: readonly { readonly id: CutoutGround; readonly name: string }[] = [
@@ -37,6 +38,7 @@ const GROUNDS: readonly { readonly id: CutoutGround; readonly name: string }[] =
     ShownToggleDirective,
     SliderFieldComponent,
     CutoutPreviewComponent,
+    HeldBackComponent,
   ],
   templateUrl: './cutout-panel.component.html',
   styleUrls: ['../editor/parts/panel-section.scss', './cutout-panel.component.scss'],

@@ -14,6 +14,7 @@ import { boxOf, type CutoutMark, type Point } from '@kadrosyn/core';
 import { PhotoLevels } from '../photos/photo-levels';
 import { CutoutPointer } from './cutout-pointer';
 import { CutoutWork } from './cutout-work';
+import { HeldBack } from './held-back';
 import { hatch } from './hatch';
 
 /** The photo with what is left out under a hatch, and all marks on it. */
@@ -38,6 +39,7 @@ import { hatch } from './hatch';
 export class CutoutStageComponent {
   readonly work = inject(CutoutWork);
   readonly pointer = inject(CutoutPointer);
+  readonly held = inject(HeldBack);
   private readonly levels = inject(PhotoLevels);
   private readonly canvas = viewChild.required<ElementRef<HTMLCanvasElement>>('canvas');
   private readonly ratio = signal(globalThis.devicePixelRatio || 1);
@@ -69,6 +71,22 @@ export class CutoutStageComponent {
     const [at, tool] = [this.pointer.hover(), this.work.tool()];
     if (!at || tool === 'box' || tool === 'trace') return null;
     return { ...this.pointer.window.toWindow(at), r: (this.work.strokeWidth() * this.pointer.window.view().scale) / 2 };
+  });
+
+  /** Places that a stroke would also have changed, each with its ring. */
+  readonly places = computed(() =>
+    this.held.places().map((place) => {
+      const { x, y, width, height } = place.bounds;
+      const { scale } = this.pointer.window.view();
+      const middle = this.pointer.window.toWindow({ x: x + width / 2, y: y + height / 2 });
+      const [across, down] = [(width * scale) / 2, (height * scale) / 2].map((half) => Math.max(10, half * Math.SQRT2));
+      return { place, ...middle, across: across!, down: down!, isShown: place === this.held.shown() };
+    }),
+  );
+  /** Px of the photo to those of the window. */
+  readonly onWindow = computed(() => {
+    const { scale, left, top } = this.pointer.window.view();
+    return `translate(${left} ${top}) scale(${scale})`;
   });
 
   constructor() {

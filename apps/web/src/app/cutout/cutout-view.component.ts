@@ -16,6 +16,7 @@ import type { CutoutGround } from './cutout-preview.component';
 import { CutoutStageComponent } from './cutout-stage.component';
 import { CUTOUT_TOOLS } from './cutout-tools';
 import { CutoutWork } from './cutout-work';
+import { HeldBack } from './held-back';
 import { MarkMaking } from './mark-making';
 import { PhotoWindow } from './photo-window';
 import { TracedPath } from './traced-path';
@@ -40,7 +41,7 @@ export interface UsedCutout {
     CutoutStageComponent,
     CutoutPanelComponent,
   ],
-  providers: [CutoutMaking, CutoutWork, PhotoWindow, MarkMaking, TracedPath, CutoutPointer],
+  providers: [CutoutMaking, CutoutWork, PhotoWindow, MarkMaking, TracedPath, CutoutPointer, HeldBack],
   templateUrl: './cutout-view.component.html',
   styleUrl: './cutout-view.component.scss',
   host: {
@@ -57,6 +58,7 @@ export interface UsedCutout {
 export class CutoutViewComponent implements OnInit {
   readonly work = inject(CutoutWork);
   readonly pointer = inject(CutoutPointer);
+  private readonly held = inject(HeldBack);
   readonly request = input.required<CuttingRequest>();
   readonly opening = input.required<Opening | null>();
   readonly used = output<UsedCutout>();
@@ -117,6 +119,7 @@ export class CutoutViewComponent implements OnInit {
     const tool = CUTOUT_TOOLS[Number(key) - 1];
     if (tool) this.work.tool.set(tool.id);
     else if (key === 's' && this.work.begun()) this.work.suggest();
+    else if (key === 'n') this.held.showNext();
     else if (key === 'o') this.pointer.showsOriginal.set(true);
     else if (key === '+' || key === '=') this.pointer.window.zoom(1.25);
     else if (key === '-') this.pointer.window.zoom(0.8);

@@ -24,6 +24,7 @@ import {
 import { expose, transfer } from 'comlink';
 import { decode as decodePng, encode as encodePng } from 'fast-png';
 import { pixelsOf } from '../photos/pixels-of-file';
+import { heldPlace } from './held-place';
 import type { BegunCutout, CutoutBeginning, CutoutRequest, FinishedCutout, QuickAnswer, SubjectPreview } from './cutout-messages';
 
 /** The subject beside the photo is shown from at most so many px of the longer side. */
@@ -93,9 +94,10 @@ const cutter = {
       const pause = (): Promise<void> => pauseFor('answer', turn);
       await pause();
       const answer = await required().answers.answer(marks, { pieces, pause });
-      const { width, height, scale } = required().answers.photo.copy;
-      const { hints } = markHints(marks, width, height, scale);
-      return { ...answer, hints, kept: pictureOf(answer.mask), isEmpty: !answer.mask.data.some((value) => value > 0) };
+      const { copy } = required().answers.photo;
+      const { hints } = markHints(marks, copy.width, copy.height, copy.scale);
+      const heldBack = answer.heldBack.map((place) => heldPlace(place, copy));
+      return { ...answer, heldBack, hints, kept: pictureOf(answer.mask), isEmpty: !answer.mask.data.some((value) => value > 0) };
     });
   },
 

@@ -1,5 +1,5 @@
 import { computed, Injectable, signal } from '@angular/core';
-import type { Point } from '@kadrosyn/core';
+import type { Bounds, Point } from '@kadrosyn/core';
 
 /** Room around the whole photo, px. */
 const ROOM = 24;
@@ -33,6 +33,19 @@ export class PhotoWindow {
     const next = Math.min(MOST, Math.max(LEAST, scale * factor));
     const { x, y } = at ?? { x: width / 2, y: height / 2 };
     this.set.set({ scale: next, left: x - ((x - left) * next) / scale, top: y - ((y - top) * next) / scale });
+  }
+
+  /** Brings a part of the photo into the middle, with as much again around it. @param bounds - px of the photo. */
+  lookAt({ x, y, width, height }: Bounds): void {
+    const { size, photo } = { size: this.size(), photo: this.photo() };
+    const least = Math.max(photo.width, photo.height) / 12;
+    const scale = Math.min(MOST, size.width / (3 * Math.max(width, least)), size.height / (3 * Math.max(height, least)));
+    const fits = Math.max(scale, this.whole().scale);
+    this.set.set({
+      scale: fits,
+      left: size.width / 2 - (x + width / 2) * fits,
+      top: size.height / 2 - (y + height / 2) * fits,
+    });
   }
 
   move(dx: number, dy: number): void {

@@ -22,6 +22,8 @@ export const MIGRATIONS: readonly Migration[] = [
   { from: 9, document: (document) => document, edits: (_before, edits) => edits, before: (document) => document },
   // Version 11 knows folds of cloth, how soft a photo is, and flat areas that are printed on; the rest stays as it is.
   { from: 10, document: (document) => document, edits: (_before, edits) => edits, before: (document) => document },
+  // Version 12 knows what a stroke on a photo changed elsewhere; the rest stays as it is.
+  { from: 11, document: (document) => document, edits: (_before, edits) => edits, before: (document) => document },
 ];
 
 /** A document of any earlier version as one of the present; what says no version that there was is returned as it is. */

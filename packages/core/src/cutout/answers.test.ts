@@ -2,8 +2,11 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { clutterPicture, discPicture } from '../../testing/subject-pictures.js';
 import type { CutoutMark } from '../document/project.js';
+import type { Plane } from '../finish/plane.js';
+import type { Pixels } from '../photo/pixels.js';
 import { AS_FOUND, CutoutAnswers } from './answers.js';
-import { commonShare } from './better-answer.js';
+import { commonShare } from './common-share.js';
+import { pointIn } from './changed-places.js';
 import { alongStroke } from './mark-hints.js';
 import { preparePhoto } from './prepared-photo.js';
 
@@ -95,8 +98,27 @@ describe('answers to marks', () => {
     const answers = new CutoutAnswers(prepared);
     await answers.answer([box]);
     const other = { ...truth, data: truth.data.map((_, i) => (i % 240 < 120 && truth.data[i]! > 128 ? 255 : 0)) };
-    answers.improve([box], other);
+    answers.take([box], other);
     expect((await answers.answer([box])).mask.data).toEqual(other.data);
+  });
+
+  it('change with a stroke only what touches it; the rest is held back, and taken where the mark says so', async () => {
+    const { both, left } = twoDiscs();
+    const answers = new CutoutAnswers(preparePhoto({ pixels: both, index: 0 }));
+    const around: CutoutMark = { kind: 'box', points: [20, 40, 280, 140] };
+    // The right disc is no part of what was kept before, though it is like the left one.
+    answers.take([around], left);
+    const stroke: CutoutMark = { kind: 'keep', points: [70, 90, 90, 90], width: 6 };
+    const before = (await answers.answer([around])).mask;
+    const { mask, heldBack } = await answers.answer([around, stroke]);
+    expect(mask.data).toEqual(before.data);
+    expect(heldBack).toHaveLength(1);
+    expect(heldBack[0]).toMatchObject({ isSubject: true });
+    const also = pointIn(heldBack[0]!, { width: 300, scale: 1 });
+    const taken = await answers.answer([around, { ...stroke, also }]);
+    expect(taken.heldBack).toEqual([]);
+    const added = new Set(heldBack[0]!.px);
+    expect(taken.mask.data).toEqual(before.data.map((value, i) => (added.has(i) ? 255 : value)));
   });
 
   it('fill what was traced', async () => {
@@ -122,3 +144,19 @@ describe('answers to marks', () => {
     expect(kept.mask.data[90 * 240 + 120]).toBe(0);
   });
 });
+
+/** Two discs of one colour on a plain ground, and the mask of the left one. */
+function twoDiscs(): { readonly both: Pixels; readonly left: Plane } {
+  const [width, height] = [300, 180];
+  const pixels = new Uint8ClampedArray(width * height * 4);
+  const data = new Uint8Array(width * height);
+  for (let i = 0; i < data.length; i++) {
+    const [x, y] = [i % width, Math.floor(i / width)];
+    const [isLeft, isRight] = [Math.hypot(x - 80, y - 90) < 36, Math.hypot(x - 220, y - 90) < 36];
+    const grain = ((x * 7 + y * 13) % 11) - 5;
+    const [r, g, b] = isLeft || isRight ? [190, 60, 40] : [60, 110, 120];
+    pixels.set([r + grain, g + grain, b + grain, 255], 4 * i);
+    data[i] = isLeft ? 255 : 0;
+  }
+  return { both: { width, height, data: pixels }, left: { width, height, data } };
+}

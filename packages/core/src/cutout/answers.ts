@@ -63,8 +63,8 @@ export class CutoutAnswers {
     return { mask, ...tidyMask(mask, keep, leaveOut, pieces), isUnsure: step.isUnsure, heldBack };
   }
 
-  /** Puts another answer in place of that for some marks: a better one, or the one that was kept. @param mask - of any size. */
-  improve(marks: readonly CutoutMark[], mask: Plane): void {
+  /** Puts another answer in place of that for some marks: one found in another way, or the one that was kept. @param mask - of any size. */
+  take(marks: readonly CutoutMark[], mask: Plane): void {
     const key = keyOf(marks.filter(isTelling));
     const step: KnownStep = { ...NOTHING_MARKED, key, mask: this.making.resized(mask) };
     this.steps = [...this.steps.filter((other) => other.key !== key), step];

@@ -9,7 +9,10 @@ export interface ChangedPlace {
 }
 
 /** A point in a place, px of the photo. @param copy - its width in px, and its px to one px of the photo. */
-export function pointIn({ px }: ChangedPlace, copy: { readonly width: number; readonly scale: number }): readonly [number, number] {
+export function pointIn(
+  { px }: ChangedPlace,
+  copy: { readonly width: number; readonly scale: number },
+): readonly [number, number] {
   const middle = px[px.length >> 1]!;
   return [((middle % copy.width) + 0.5) / copy.scale, (Math.floor(middle / copy.width) + 0.5) / copy.scale];
 }

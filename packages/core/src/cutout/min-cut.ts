@@ -13,7 +13,7 @@ export interface CutGraph {
 /** In place of Infinity: more than all that can be cut. */
 function enough(costs: readonly Float64Array[]): number {
   let sum = 1;
-  for (const some of costs) for (let i = 0; i < some.length; i++) if (some[i]! < Infinity) sum += some[i]!;
+  for (const some of costs) for (const cost of some) if (cost < Infinity) sum += cost;
   return sum;
 }
 

@@ -4,9 +4,6 @@ import { RestartingWorker } from '../photos/restarting-worker';
 import type { BegunCutout, CutoutBeginning, CutoutRequest, FinishedCutout, QuickAnswer, SubjectPreview } from './cutout-messages';
 import type { Cutter } from './cutout.worker';
 
-/** Answers that have so much in common differ by nothing that can be seen at once. */
-const ALL_BUT_THE_SAME = 0.985;
-
 /** The worker that cuts one photo out. A newer request of a kind overtakes the older one, whose answer is then null. */
 export class CutoutEngine {
   /** One that ended has forgotten its photo: what is asked for afterwards fails, instead of never being answered. */
@@ -21,12 +18,6 @@ export class CutoutEngine {
 
   answer(request: CutoutRequest): Promise<QuickAnswer | null> {
     return this.worker.call((cutter) => cutter.answer(++this.turn, request));
-  }
-
-  /** Takes a slower answer where it is better; see `isBetterAnswer`. @returns whether it was taken and can be told from the one before */
-  async takesBetter(marks: readonly CutoutMark[], mask: Plane): Promise<boolean> {
-    const common = await this.worker.call((cutter) => cutter.improve(marks, mask));
-    return common !== null && common <= ALL_BUT_THE_SAME;
   }
 
   /** Takes a mask as the answer to marks. */

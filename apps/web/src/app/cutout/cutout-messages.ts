@@ -1,4 +1,4 @@
-import type { Bounds, CutoutAnswer, CutoutMark, EdgeSettings, PieceSettings, Pixels, Plane } from '@kadrosyn/core';
+import type { Bounds, CutoutAnswer, CutoutMark, EdgeSettings, PieceSettings, Pixels } from '@kadrosyn/core';
 
 /** The photo that is to be cut out. */
 export interface CutoutBeginning {
@@ -13,18 +13,10 @@ export interface BegunCutout {
   readonly isClear: boolean;
   /** It lies on one flat colour. */
   readonly isFlat: boolean;
-  /** The photo as small as the working copy, for the slower ways. */
+  /** The photo as small as the working copy, in which a person is looked for. */
   readonly copy: Pixels;
   /** The photo in which edges are traced. */
   readonly traced: Pixels;
-}
-
-/** What a slower, better answer begins from; all of one size. */
-export interface SlowRequest {
-  readonly pixels: Pixels;
-  readonly mask: Plane;
-  /** 1 where it must be subject, -1 where it must be ground, 0 elsewhere. */
-  readonly hints: Int8Array;
 }
 
 export interface CutoutRequest {
@@ -50,8 +42,6 @@ export interface QuickAnswer extends Omit<CutoutAnswer, 'heldBack'> {
   /** A small picture whose alpha is the mask. */
   readonly kept: ImageBitmap;
   readonly isEmpty: boolean;
-  /** What strokes and box say of each px of the mask, as `SlowRequest` takes it. */
-  readonly hints: Int8Array;
 }
 
 /** The subject with its own edge colours; alpha is the matte. */

@@ -142,7 +142,6 @@ export class CutoutWork implements OnDestroy {
   private async work(state: CutoutState): Promise<void> {
     const { engine } = this;
     if (!engine) return;
-    this.slow.overtake();
     this.isThinking.set(true);
     try {
       const answer = await engine.answer(state);
@@ -166,11 +165,6 @@ export class CutoutWork implements OnDestroy {
       if (!preview || engine !== this.engine) return;
       this.preview.set(preview);
       this.isThinking.set(false);
-      const better = await this.slow.better(this.begun()!, state, answer);
-      const isStill = (): boolean => engine === this.engine && this.history.now().marks === state.marks;
-      if (!better || !isStill() || !(await engine.takesBetter(state.marks, better)) || !isStill()) return;
-      await this.work(this.history.now());
-      this.news.set('A slower, better answer was found and used.');
     } catch (error) {
       if (engine !== this.engine) return;
       console.error(error);

@@ -1,6 +1,5 @@
 import {
   AS_FOUND,
-  commonShare,
   CutoutAnswers,
   cutoutLevel,
   cutoutPicture,
@@ -8,8 +7,6 @@ import {
   finishedMatte,
   flatGround,
   halve,
-  isBetterAnswer,
-  markHints,
   smallPixels,
   WORKING_SIDE,
   type CutoutMark,
@@ -80,7 +77,7 @@ const cutter = {
     const level = cutoutLevel(photo);
     work = { photo, level, answers: new CutoutAnswers(preparePhoto(level)) };
     const { answers } = work;
-    if (kept) answers.improve(kept.marks, alphaOfFile(decodePng(await (await fetchBlob(kept.matte)).arrayBuffer())));
+    if (kept) answers.take(kept.marks, alphaOfFile(decodePng(await (await fetchBlob(kept.matte)).arrayBuffer())));
     // What *suggest* comes to is remembered; working it out also makes the first answer to a mark a quick one.
     setTimeout(() => void answers.answer([{ kind: 'suggest', points: [] }]), 0);
     const [copy, traced] = [smallPixels(level.pixels, WORKING_SIDE), smallPixels(level.pixels, TRACED_SIDE)];
@@ -95,24 +92,14 @@ const cutter = {
       await pause();
       const answer = await required().answers.answer(marks, { pieces, pause });
       const { copy } = required().answers.photo;
-      const { hints } = markHints(marks, copy.width, copy.height, copy.scale);
       const heldBack = answer.heldBack.map((place) => heldPlace(place, copy));
-      return { ...answer, heldBack, hints, kept: pictureOf(answer.mask), isEmpty: !answer.mask.data.some((value) => value > 0) };
+      return { ...answer, heldBack, kept: pictureOf(answer.mask), isEmpty: !answer.mask.data.some((value) => value > 0) };
     });
-  },
-
-  /** Takes a slower answer to marks, if it is better. @returns how much it has in common with the present one; null when it was not taken. */
-  async improve(marks: readonly CutoutMark[], mask: Plane): Promise<number | null> {
-    const { answers } = required();
-    const { mask: present } = await answers.answer(marks);
-    if (!isBetterAnswer(answers.photo.copy, present, mask)) return null;
-    answers.improve(marks, mask);
-    return commonShare(present, mask);
   },
 
   /** Takes a mask from elsewhere as the answer to marks. */
   take(marks: readonly CutoutMark[], mask: Plane): void {
-    required().answers.improve(marks, mask);
+    required().answers.take(marks, mask);
   },
 
   /** The subject as it will be, from fewer px. */

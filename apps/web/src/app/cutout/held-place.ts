@@ -8,7 +8,7 @@ export function heldPlace(place: ChangedPlace, copy: { readonly width: number; r
   let [left, top, right, bottom] = [Infinity, Infinity, 0, 0];
   let shape = '';
   const px = place.px.toSorted((a, b) => a - b);
-  for (let n = 0; n < px.length; ) {
+  for (let n = 0; n < px.length;) {
     const first = px[n]!;
     let length = 1;
     // Px of one row that lie side by side are one piece of the shape.

@@ -1,12 +1,9 @@
 import { personMask, type Pixels, type Plane } from '@kadrosyn/core';
 import { expose, transfer } from 'comlink';
-import type { SlowRequest } from './cutout-messages';
 import type { LoadingOpenCV, Mat, Net, OpenCV, Scissors } from './opencv-parts';
 
 /** Side of the picture that the model of persons takes, px. */
 const PERSON_SIDE = 256;
-/** Rounds of the slow answer. */
-const ROUNDS = 3;
 let loading: Promise<{ readonly cv: OpenCV }> | null = null;
 let person: Net | null = null;
 let scissors: Scissors | null = null;
@@ -78,24 +75,6 @@ function asked(cv: OpenCV, held: Held, net: Net, picture: Mat): Float32Array {
 }
 
 const slow = {
-  /** A better mask by mixtures of colours px by px; it takes a second or more and can not be stopped. */
-  better({ pixels, mask, hints }: SlowRequest): Promise<Plane> {
-    return withHeld((cv, held) => {
-      const { width, height } = mask;
-      const sides = held.keep(new cv.Mat(height, width, cv.CV_8UC1));
-      for (let i = 0; i < mask.data.length; i++) {
-        const likely = mask.data[i]! >= 128 ? cv.GC_PR_FGD : cv.GC_PR_BGD;
-        sides.data[i] = hints[i] === 1 ? cv.GC_FGD : hints[i] === -1 ? cv.GC_BGD : likely;
-      }
-      const [back, front] = [held.keep(new cv.Mat()), held.keep(new cv.Mat())];
-      const whole = new cv.Rect(0, 0, width, height);
-      cv.grabCut(colours(cv, held, pixels), sides, whole, back, front, ROUNDS, cv.GC_INIT_WITH_MASK);
-      // Probable and sure subject are the odd values.
-      const data = Uint8Array.from(sides.data, (side: number) => ((side & 1) === 1 ? 255 : 0));
-      return transfer({ width, height, data }, [data.buffer]);
-    });
-  },
-
   /** Where persons are, in the size of the pixels; null where the model is not sure of any. @param model - its file. */
   person(pixels: Pixels, model: Uint8Array): Promise<Plane | null> {
     return withHeld((cv, held) => {

@@ -1,23 +1,14 @@
 import type { CutoutMark, Pixels, Plane } from '@kadrosyn/core';
 import type { CutoutState } from './cutout-history';
-import type { BegunCutout, QuickAnswer } from './cutout-messages';
+import type { BegunCutout } from './cutout-messages';
 import { SlowEngine } from './slow-engine';
-
-/** Marks that a slower answer can be better for. */
-const BETTERED: ReadonlySet<string> = new Set(['box', 'suggest', 'keep']);
 
 type Place = readonly [x: number, y: number];
 
-/** What comes after the quick answer: a person where nothing else stood out, a slower answer, paths along edges. Each is sought once for each state. */
+/** What comes after the quick answer: a person where nothing else stood out, sought once for each state, and paths along edges. */
 export class SlowAnswers {
   private readonly engine = new SlowEngine();
-  private readonly bettered = new WeakSet<readonly CutoutMark[]>();
   private readonly sought = new WeakSet<readonly CutoutMark[]>();
-
-  /** A newer mark makes what waits needless. */
-  overtake(): void {
-    this.engine.overtake();
-  }
 
   end(): void {
     this.engine.end();
@@ -34,13 +25,6 @@ export class SlowAnswers {
       console.error(error);
       return null;
     });
-  }
-
-  /** The slower answer; null where there is none to be sought, or newer marks came before it. */
-  async better({ copy }: BegunCutout, { marks }: CutoutState, { mask, hints, isEmpty }: QuickAnswer): Promise<Plane | null> {
-    if (isEmpty || this.bettered.has(marks) || !marks.some(({ kind }) => BETTERED.has(kind))) return null;
-    this.bettered.add(marks);
-    return this.engine.better({ pixels: copy, mask, hints });
   }
 
   /**

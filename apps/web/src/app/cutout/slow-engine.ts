@@ -1,35 +1,14 @@
 import type { Pixels, Plane } from '@kadrosyn/core';
 import { RestartingWorker } from '../photos/restarting-worker';
-import type { SlowRequest } from './cutout-messages';
 import type { SlowCutter } from './opencv.worker';
 
-/**
- * The worker for slower, better answers, for tracing and for persons. It is started, and its 11 MB are fetched, when it is first needed; what it has
- * begun can not be stopped, so of what waits only the newest is done.
- */
+/** The worker for tracing and for persons. It is started, and its 11 MB are fetched, when it is first needed. */
 export class SlowEngine {
   private readonly worker = new RestartingWorker<SlowCutter>(
     () => new Worker(new URL('./opencv.worker', import.meta.url), { type: 'module' }),
   );
   private model: Promise<Uint8Array> | null = null;
-  private running: Promise<unknown> = Promise.resolve();
-  private turn = 0;
   private looked: Promise<void> | null = null;
-
-  /** Null when a newer request came before it was begun. */
-  async better(request: SlowRequest): Promise<Plane | null> {
-    const turn = ++this.turn;
-    await this.running.catch(() => undefined);
-    if (turn !== this.turn) return null;
-    const answer = this.worker.call((cutter) => cutter.better(request));
-    this.running = answer;
-    return answer;
-  }
-
-  /** A newer mark makes what waits needless. */
-  overtake(): void {
-    this.turn++;
-  }
 
   /** Where persons are; null where the model is not sure of any. */
   async person(pixels: Pixels): Promise<Plane | null> {

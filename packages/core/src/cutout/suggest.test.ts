@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { discPicture } from '../../testing/subject-pictures.js';
 import type { Plane } from '../finish/plane.js';
 import { barrierDistance } from './barrier-distance.js';
-import { commonShare, isBetterAnswer } from './better-answer.js';
+import { commonShare } from './common-share.js';
 import { preparePhoto } from './prepared-photo.js';
 import { suggestSubject } from './suggest.js';
 import { smallPixels, workingCopy } from './working-copy.js';
@@ -11,18 +11,8 @@ const { photo, truth } = discPicture(240, 180, 50);
 const copy = workingCopy(photo);
 const moved = (dx: number): Plane => ({ ...truth, data: truth.data.map((_, i) => truth.data[i - dx] ?? 0) });
 
-describe('a slower answer', () => {
-  it('is taken where its edge lies on that of the picture', () => {
-    expect(isBetterAnswer(copy, moved(6), truth)).toBe(true);
-    expect(isBetterAnswer(copy, truth, truth)).toBe(true);
-  });
-
-  it('is refused where its edge lies beside it, or where it is about something else', () => {
-    expect(isBetterAnswer(copy, truth, moved(12))).toBe(false);
-    expect(isBetterAnswer(copy, truth, moved(70))).toBe(false);
-  });
-
-  it('is compared by what both have in common', () => {
+describe('what two masks have in common', () => {
+  it('is a share of what either holds', () => {
     expect(commonShare(truth, truth)).toBe(1);
     expect(commonShare(truth, moved(120))).toBe(0);
     const empty = { ...truth, data: new Uint8Array(truth.data.length) };
